@@ -1,0 +1,102 @@
+import { bodyTerm, bodyValue, easeTerm, figureNoteTerms, type Given, refuse, ruleLength, ruleValue, settleOnTape, type Sum, type Term } from "../chalk";
+import type { Inches } from "../length";
+import { type ArmholePlan, solveUnderarm } from "./armhole";
+import { isArmholeChalkedAsCut, planShoulders, type ShoulderPlan, type Side } from "./shoulder";
+
+/** Every number that front and back of a bodice share, settled before the first chalk line. */
+export interface BodicePlan {
+  readonly shoulder: Readonly<Record<Side, ShoulderPlan>>;
+  readonly chestSide: Readonly<Record<Side, Sum>>;
+  readonly armhole: Readonly<Record<Side, ArmholePlan>>;
+  readonly chestDown: readonly Term[];
+  /** How far the sewn underarm lies below the chest line: the seam, where the chalked armhole is the line to cut. */
+  readonly underarmBelow: Inches;
+}
+
+export const pieceIds: Readonly<Record<Side, string>> = { front: "bodice-front", back: "bodice-back" };
+
+/** The side may lie plumb under the shoulder tip, not inside it. */
+const LEAST_UNDERARM: Inches = 0;
+const LEAST_DEPTH: Inches = 3;
+const MOST_DEPTH: Inches = 16;
+/** The size from which the front armhole is scooped deeper (craft: house rules, front armhole scoop). */
+const LARGE_BUST: Inches = 44;
+
+/** Readings that the armhole's depth rule needs. */
+export function needsArmhole(armholeDepth: unknown): boolean {
+  return armholeDepth === "solved" || armholeDepth === "half-armhole";
+}
+
+function scoopOf(given: Given, side: Side): Inches {
+  if (side === "back") return ruleLength(given, "backScoop");
+  const scoop = ruleValue(given, "frontScoop");
+  if (typeof scoop === "number") return scoop;
+  return bodyValue(given, "bust") > LARGE_BUST ? 0.75 : 0.5;
+}
+
+function planChestSide(given: Given, side: Side): Sum {
+  return settleOnTape(given, [bodyTerm(given, "bust", 4), easeTerm(given, "bust"), ...figureNoteTerms(given, pieceIds[side], "chest")]);
+}
+
+function planArmhole(shoulder: ShoulderPlan, chestSide: Sum, scoop: Inches): ArmholePlan {
+  if (chestSide.value - shoulder.tip.x < LEAST_UNDERARM) {
+    refuse({ code: "shoulder-wider-than-chest", conflicts: ["measurements.shoulder", "measurements.bust"], numbers: { halfShoulder: shoulder.tip.x, quarter: chestSide.value }, nearest: 2 * (chestSide.value - LEAST_UNDERARM) });
+  }
+  return { tip: shoulder.tip, shoulder: shoulder.direction, scoop, sideAcross: chestSide.value };
+}
+
+/** The depth by a rule of thumb, as a term; null where it is solved from the sewn armhole. */
+function handDepth(given: Given): Term | null {
+  const rule = ruleValue(given, "armholeDepth");
+  const source = "rule:armholeDepth";
+  if (typeof rule === "number") return { label: "Armhole depth, fixed", kind: "style", value: rule, source };
+  if (rule === "half-armhole") return { ...bodyTerm(given, "armhole", 2), label: "Armhole depth: armhole ÷ 2" };
+  if (rule === "bust-sixth") return { label: "Armhole depth: bust ÷ 6 + 1½", kind: "body", value: bodyValue(given, "bust") / 6 + 1.5, source };
+  return null;
+}
+
+/** A fixed length counts from the top line unless the order says otherwise; every other rule as the house rule says. */
+function countsFromTip(given: Given): boolean {
+  const { value, from } = given.rules.armholeFrom;
+  if (typeof ruleValue(given, "armholeDepth") === "number" && from === "set") return false;
+  return value === "tip";
+}
+
+function solveDepth(given: Given, plans: readonly ArmholePlan[], drop: Inches, underarmBelow: Inches): Term {
+  const wanted = bodyValue(given, "armhole") + ruleLength(given, "armholeRoom");
+  const solved = solveUnderarm(plans, wanted, drop + LEAST_DEPTH + underarmBelow, drop + MOST_DEPTH);
+  const conflicts = ["measurements.armhole", "measurements.bust"];
+  if (wanted < solved.least) {
+    refuse({ code: "armhole-too-small-for-chest", conflicts, numbers: { armhole: bodyValue(given, "armhole"), bust: bodyValue(given, "bust"), least: solved.least }, nearest: solved.least - ruleLength(given, "armholeRoom") });
+  }
+  if (wanted > solved.most) {
+    refuse({ code: "armhole-too-deep", conflicts, numbers: { wanted, most: solved.most }, nearest: solved.most - ruleLength(given, "armholeRoom") });
+  }
+  return { label: "Armhole depth, solved for the sewn armhole", kind: "body", value: solved.down - underarmBelow - drop, source: "rule:armholeDepth" };
+}
+
+function planChestDown(given: Given, shoulder: ShoulderPlan, plans: readonly ArmholePlan[], underarmBelow: Inches): readonly Term[] {
+  const drop: Term = { label: "Shoulder drop", kind: "style", value: shoulder.drop.value, source: "rule:shoulderSlope" };
+  const byHand = handDepth(given);
+  const terms = byHand === null
+    ? [drop, solveDepth(given, plans, shoulder.drop.value, underarmBelow)]
+    : countsFromTip(given) ? [drop, byHand] : [byHand];
+  const depth = terms.reduce((sum, term) => sum + term.value, 0) - shoulder.drop.value;
+  if (depth < LEAST_DEPTH - 1e-9) {
+    refuse({ code: "armhole-too-small-for-chest", conflicts: ["rules.armholeDepth"], numbers: { depth, least: LEAST_DEPTH }, nearest: LEAST_DEPTH + shoulder.drop.value });
+  }
+  return terms;
+}
+
+/** Settles shoulder, quarter bust and armhole depth of a bodice, by the house rules in force. */
+export function planBodice(given: Given): BodicePlan {
+  const shoulder = planShoulders(given);
+  const chestSide = { front: planChestSide(given, "front"), back: planChestSide(given, "back") };
+  const armhole = {
+    front: planArmhole(shoulder.front, chestSide.front, scoopOf(given, "front")),
+    back: planArmhole(shoulder.back, chestSide.back, scoopOf(given, "back")),
+  };
+  const underarmBelow = isArmholeChalkedAsCut(given) ? ruleLength(given, "allowance.armhole") : 0;
+  const chestDown = planChestDown(given, shoulder.front, [armhole.front, armhole.back], underarmBelow);
+  return { shoulder, chestSide, armhole, chestDown, underarmBelow };
+}

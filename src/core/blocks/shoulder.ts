@@ -1,0 +1,75 @@
+import { allowanceTerm, bodyTerm, choiceTerm, type Given, refuse, ruleLength, ruleTerm, ruleValue, settle, settleOnTape, type Sum, type Term, turnTerm } from "../chalk";
+import { at, directionFrom, distance, type Direction, type Point } from "../geometry";
+import { type Inches, TRUEING_STEP } from "../length";
+
+export type Side = "front" | "back";
+
+export interface ShoulderPlan {
+  readonly neckWidth: Sum;
+  /** Across on the top line to the sewn shoulder tip. */
+  readonly across: Sum;
+  /** Down from the top line to the tip. */
+  readonly drop: Sum;
+  readonly tip: Point;
+  /** Along the shoulder, from the neck outwards. */
+  readonly direction: Direction;
+}
+
+/** The gradient of the habit: through a point 1 down at 8 from a neck width of 3 (craft: house rules, shoulder slope B). */
+const GRADIENT = 1 / 5;
+/** What must be left of the shoulder beside the neck. */
+const LEAST_SHOULDER: Inches = 1;
+
+/** True when the habit's chalked armhole is the line to cut: the half shoulder as read has the seam in it. */
+export function isArmholeChalkedAsCut(given: Given): boolean {
+  return ruleValue(given, "armholeLine") === "cutting";
+}
+
+function acrossTerms(given: Given): readonly Term[] {
+  const half = bodyTerm(given, "shoulder", 2);
+  if (!isArmholeChalkedAsCut(given)) return [half];
+  return [half, turnTerm(allowanceTerm(given, "allowance.armhole"), "Armhole seam, inside the reading")];
+}
+
+function dropTerms(given: Given, side: Side, across: Inches, neckWidth: Inches): readonly Term[] {
+  const id = side === "front" ? "shoulderSlope" : "backShoulderSlope";
+  if (ruleValue(given, id) !== "gradient") return [ruleTerm(given, id)];
+  return [{ label: "Shoulder drop, 1 in 5 from the neck", kind: "style", value: (across - neckWidth) * GRADIENT, source: `rule:${id}` }];
+}
+
+function planSide(given: Given, side: Side, neckWidth: Sum): ShoulderPlan {
+  const across = settleOnTape(given, acrossTerms(given));
+  if (across.value < neckWidth.value + LEAST_SHOULDER) {
+    refuse({ code: "neck-wider-than-shoulder", conflicts: ["choices.neckWidth", "measurements.shoulder"], numbers: { neckWidth: neckWidth.value, halfShoulder: across.value }, nearest: across.value - LEAST_SHOULDER });
+  }
+  return finishSide(neckWidth, across, settleOnTape(given, dropTerms(given, side, across.value, neckWidth.value)));
+}
+
+function finishSide(neckWidth: Sum, across: Sum, drop: Sum): ShoulderPlan {
+  const tip = at(across.value, drop.value);
+  return { neckWidth, across, drop, tip, direction: directionFrom(at(neckWidth.value, 0), tip) ?? { x: 1, y: 0 } };
+}
+
+/** The front tip moved along the top line until its shoulder is as long as the back's, where the across shoulder is taken. */
+function trueToBack(front: ShoulderPlan, back: ShoulderPlan): ShoulderPlan {
+  const neck = at(front.neckWidth.value, 0);
+  const length = distance(neck, back.tip);
+  if (Math.abs(distance(neck, front.tip) - length) < TRUEING_STEP / 2) return front;
+  if (front.drop.value >= length - LEAST_SHOULDER / 2) {
+    refuse({ code: "shoulder-drop-too-steep", conflicts: ["rules.shoulderSlope", "rules.backShoulderSlope"], numbers: { drop: front.drop.value, shoulder: length } });
+  }
+  const across = neck.x + Math.sqrt(length ** 2 - front.drop.value ** 2);
+  const term: Term = { label: "Trued to the back shoulder", kind: "trued", value: across - front.across.value, source: "seam:shoulder" };
+  return finishSide(front.neckWidth, settle([...front.across.terms, term], TRUEING_STEP), front.drop);
+}
+
+/** Both shoulders on the same neck width, equally long along the seam. */
+export function planShoulders(given: Given): Readonly<Record<Side, ShoulderPlan>> {
+  const neckWidth = settleOnTape(given, [choiceTerm(given, "neckWidth", "Neck width")]);
+  const back = planSide(given, "back", neckWidth);
+  return { back, front: trueToBack(planSide(given, "front", neckWidth), back) };
+}
+
+export function shoulderSeamAllowance(given: Given): Inches {
+  return ruleLength(given, "allowance.shoulder");
+}

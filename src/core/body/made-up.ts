@@ -1,0 +1,81 @@
+import { type Inches, roundToStep } from "../length";
+import { type MeasurementId, measurementIds, measurements } from "./catalogue";
+import type { Readings } from "./estimates";
+
+/** A small seeded stream of numbers in 0…1 (a 32-bit mixing counter): the same seed makes the same crowd everywhere. */
+export function seededNumbers(seed: number): () => number {
+  let state = seed >>> 0;
+  return () => {
+    state = (state + 0x6d2b79f5) >>> 0;
+    let mixed = Math.imul(state ^ (state >>> 15), state | 1);
+    mixed ^= mixed + Math.imul(mixed ^ (mixed >>> 7), mixed | 61);
+    return ((mixed ^ (mixed >>> 14)) >>> 0) / 4294967296;
+  };
+}
+
+function bellOf(next: () => number): () => number {
+  return () => Math.sqrt(-2 * Math.log(1 - next())) * Math.cos(2 * Math.PI * next());
+}
+
+function clampToUsual(id: MeasurementId, value: Inches): Inches {
+  const [least, most] = measurements[id].range;
+  return Math.min(most, Math.max(least, roundToStep(value, 1 / 8)));
+}
+
+/** One body of the crowd. `girth` and `height` are standard deviations from the middle; `e` gives each reading's own scatter. */
+function makeBody(girth: number, height: number, e: () => number): Readings {
+  const bust = 38.5 + 4.6 * girth + 0.6 * e();
+  const underbust = bust - Math.max(1, 4.6 + 0.35 * girth + 1.1 * e());
+  const shoulderToBust = 10.4 + 0.45 * girth + 0.35 * height + 0.3 * e();
+  const frontWaist = 16.6 + 0.35 * girth + 0.7 * height + 0.35 * e();
+  const waistToKnee = 23 + 1.2 * height + 0.4 * e();
+  const waistToHip = 8.4 + 0.2 * girth + 0.5 * height + 0.3 * e();
+  const body: Record<MeasurementId, Inches> = {
+    head: 22 + 0.3 * e(),
+    neck: 14.2 + 0.7 * girth + 0.3 * e(),
+    shoulder: 15.2 + 0.45 * girth + 0.35 * height + 0.4 * e(),
+    bust,
+    underbust,
+    waist: 32.5 + 5.2 * girth + 1.2 * e(),
+    hip: 41.5 + 4.2 * girth + e(),
+    armhole: 16.8 + 1.25 * girth + 0.3 * height + 0.5 * e(),
+    upperArm: 12 + 1.35 * girth + 0.5 * e(),
+    elbow: 10.4 + 0.8 * girth + 0.3 * e(),
+    wrist: 6.5 + 0.3 * girth + 0.2 * e(),
+    knee: 15 + 1.1 * girth + 0.4 * e(),
+    bustSpan: 7.5 + 0.6 * girth + 0.35 * e(),
+    shoulderToBust,
+    shoulderToUnderbust: shoulderToBust + 3.7 + 0.15 * girth + 0.25 * e(),
+    frontWaist,
+    backWaist: frontWaist - Math.max(0.25, 1.3 + 0.2 * (bust - underbust - 4.6) + 0.3 * e()),
+    waistToHip,
+    shoulderToHip: frontWaist + waistToHip,
+    waistToKnee,
+    fullLength: frontWaist + waistToKnee + 2 * e(),
+    skirtLength: waistToKnee + 2 * e(),
+    sleeveLength: 22.6 + 0.9 * height + 0.4 * e(),
+    shoulderToElbow: 13.2 + 0.55 * height + 0.25 * e(),
+  };
+  const { shoulderToHip: _, ...card } = Object.fromEntries(measurementIds.map((id) => [id, clampToUsual(id, body[id])])) as Record<MeasurementId, Inches>;
+  return card;
+}
+
+/** The middle of the crowd. */
+export const typicalBody: Readings = makeBody(0, 0, () => 0);
+
+/** A made-up, correlated crowd for sweeps (craft: measuring, "A made-up population"). Not a survey. */
+export function makeCrowd(seed: number, count: number): readonly Readings[] {
+  const bell = bellOf(seededNumbers(seed));
+  return Array.from({ length: count }, () => makeBody(bell(), bell(), bell));
+}
+
+/** Every reading at either end of its usual range in turn with all others typical, and very small, large, short and tall figures. */
+export function makeExtremes(): readonly { readonly name: string; readonly body: Readings }[] {
+  const ends = measurementIds
+    .filter((id) => id !== "shoulderToHip")
+    .flatMap((id) => measurements[id].range.map((value) => ({ name: `${id} ${value}`, body: { ...typicalBody, [id]: value } })));
+  const corners = [-3, 3].flatMap((girth) =>
+    [-3, 3].map((height) => ({ name: `girth ${girth}, height ${height}`, body: makeBody(girth, height, () => 0) })),
+  );
+  return [...ends, ...corners];
+}

@@ -1,0 +1,78 @@
+import { type BothUnits, type Inches, pickSystem } from "../length";
+
+interface ChoiceBase {
+  readonly label: string;
+  readonly why: string;
+}
+
+/** One of several named ways. */
+export interface OptionChoice extends ChoiceBase {
+  readonly kind: "option";
+  readonly options: Readonly<Record<string, string>>;
+  readonly default: string;
+}
+
+export interface LengthChoice extends ChoiceBase {
+  readonly kind: "length";
+  readonly default: BothUnits;
+  /** Least and most, in inches. */
+  readonly range: readonly [number, number];
+}
+
+export interface FlagChoice extends ChoiceBase {
+  readonly kind: "flag";
+  readonly default: boolean;
+}
+
+/** Something the client decides about a garment. */
+export type ChoiceDefinition = OptionChoice | LengthChoice | FlagChoice;
+
+export type ChoiceDefinitions = Readonly<Record<string, ChoiceDefinition>>;
+
+/** A decided choice: an option's id, yes or no, or a length in inches. */
+export type ChoiceValue = string | boolean | Inches;
+
+export type ChoiceValues = Readonly<Record<string, ChoiceValue>>;
+
+export function choiceDefault(choice: ChoiceDefinition, metric: boolean): ChoiceValue {
+  return choice.kind === "length" ? pickSystem(choice.default, metric) : choice.default;
+}
+
+export type ChoiceProblemCode = "not-an-option" | "not-a-length" | "out-of-range" | "not-yes-or-no";
+
+export interface ChoiceProblem {
+  readonly code: ChoiceProblemCode;
+  readonly choice: string;
+  readonly value: ChoiceValue;
+  readonly options: readonly string[];
+  readonly range?: readonly [Inches, Inches];
+  readonly nearest: ChoiceValue;
+}
+
+function optionProblem(id: string, choice: OptionChoice, value: ChoiceValue): ChoiceProblem | undefined {
+  const options = Object.keys(choice.options);
+  if (typeof value === "string" && options.includes(value)) return undefined;
+  return { code: "not-an-option", choice: id, value, options, nearest: choice.default };
+}
+
+function lengthProblem(id: string, choice: LengthChoice, value: ChoiceValue): ChoiceProblem | undefined {
+  const [least, most] = choice.range;
+  const base = { choice: id, value, options: [], range: choice.range };
+  if (typeof value !== "number" || !Number.isFinite(value)) return { ...base, code: "not-a-length", nearest: choice.default.inches };
+  if (value < least - 1e-9 || value > most + 1e-9) return { ...base, code: "out-of-range", nearest: value < least ? least : most };
+  return undefined;
+}
+
+/** Whether a choice can have this value; the problem with what would do when it cannot. */
+export function checkChoice(id: string, choice: ChoiceDefinition, value: ChoiceValue): ChoiceProblem | undefined {
+  switch (choice.kind) {
+    case "option":
+      return optionProblem(id, choice, value);
+    case "length":
+      return lengthProblem(id, choice, value);
+    case "flag":
+      return typeof value === "boolean" ? undefined : { code: "not-yes-or-no", choice: id, value, options: [], nearest: choice.default };
+    default:
+      return choice satisfies never;
+  }
+}

@@ -1,0 +1,240 @@
+import { cutOutline, dotsAlong, isStraight, joinPaths, lengthToDepth, type Path, pathEnd, pathLength, placeAtLength, type Point, straight } from "../geometry";
+import { fromCentimetres, type Inches, roundToStep } from "../length";
+import { certain } from "../result";
+import type { CentreOrigin, ChalkStep, Edge, EdgeRole, GuideLine, LineId, Mark, Notch, Origin, Piece, StepReason, TakeOut, TapeDirection } from "./draft";
+import { type Given, settleOnTape } from "./given";
+import { addTerms, settle, type Sum, type Term } from "./term";
+
+export interface PieceStart {
+  readonly name: string;
+  readonly origin: CentreOrigin;
+  /** How far the origin lies inside the fold or the cloth's edge: the zip allowance, or 0 on the fold. */
+  readonly originInset: Sum;
+  /** How far the top line lies below the cloth's edge: the shoulder allowance. */
+  readonly topInset: Sum;
+}
+
+export interface MarkChalk {
+  readonly terms: readonly Term[];
+  /** From the stitching to the cutting line, along the guide line; left out where nothing is cut. */
+  readonly allowance?: readonly Term[];
+  readonly why?: StepReason;
+  /** Set when the reading is finer than the tape: a corner that trues a seam. */
+  readonly step?: Inches;
+}
+
+export interface PlaceChalk {
+  readonly id: string;
+  readonly stitch: Point;
+  readonly cut?: Point;
+  readonly act: "drop" | "scoop" | "lengthen";
+  readonly reading: Sum;
+  readonly from: Origin;
+  readonly direction: TapeDirection;
+  readonly why: StepReason;
+}
+
+export interface EdgeChalk {
+  readonly role: EdgeRole;
+  readonly stitch: Path;
+  readonly cut?: Path;
+  readonly allowance: Inches;
+  /** Marks that the edge runs through, in order. */
+  readonly through: readonly string[];
+  readonly onFold?: boolean;
+  readonly why?: StepReason;
+}
+
+const INCH_DOTS: Inches = 1;
+const METRIC_DOTS: Inches = fromCentimetres(2.5);
+const DOT_STEP: Inches = 1 / 32;
+/** Below this nothing is taken out that a tape could show. */
+const NOTHING: Inches = 1 / 64;
+
+/** A piece while it is being chalked: each call makes the geometry and the step that tells it, so that they cannot drift apart. */
+export class PieceChalk {
+  readonly #lines: GuideLine[] = [];
+  readonly #marks: Mark[] = [];
+  readonly #edges: Edge[] = [];
+  readonly #takeOuts: { readonly id: string; readonly why: string; readonly removedAt: (down: Inches) => Inches; readonly declared: TakeOut["declared"][number][] }[] = [];
+  readonly #notches: Notch[] = [];
+  readonly #steps: ChalkStep[] = [];
+
+  constructor(
+    readonly given: Given,
+    readonly id: string,
+    readonly start: PieceStart,
+  ) {
+    this.#lines.push({ id: "top", down: 0, terms: [] });
+    this.#say({ id: "top-line", act: { kind: "top-line" }, from: "cloth-edge", direction: "down", reading: start.topInset });
+    if (start.origin === "zip-line") {
+      this.#say({ id: "zip-line", act: { kind: "zip-line" }, from: "cloth-edge", direction: "across", reading: start.originInset, why: "origin-zip-line" });
+    }
+  }
+
+  /** A guide line squared across at a length down from the top line. */
+  line(id: Exclude<LineId, "top">, terms: readonly Term[], why?: StepReason): GuideLine {
+    const down = settleOnTape(this.given, terms);
+    const line: GuideLine = { id, down: down.value, terms: down.terms };
+    this.#lines.push(line);
+    this.#say({ id: `${id}-line`, act: { kind: "guide-line", line: id }, from: "top-line", direction: "down", reading: down, ...(why ? { why } : {}) });
+    return line;
+  }
+
+  down(line: LineId): Inches {
+    return certain(this.#lines.find(({ id }) => id === line), `guide line ${line} on ${this.id}`).down;
+  }
+
+  lineTerms(line: LineId): readonly Term[] {
+    return certain(this.#lines.find(({ id }) => id === line), `guide line ${line} on ${this.id}`).terms;
+  }
+
+  /** A mark that was chalked before. */
+  markAt(id: string): Mark {
+    return certain(this.#marks.find((mark) => mark.id === id), `mark ${id} on ${this.id}`);
+  }
+
+  /** A mark across on a guide line, read from the piece's origin. */
+  mark(line: LineId, name: string, chalk: MarkChalk): Mark {
+    const stitch = chalk.step === undefined ? settleOnTape(this.given, chalk.terms) : settle(chalk.terms, chalk.step);
+    const id = `${line}/${name}`;
+    const place = { x: stitch.value, y: this.down(line) };
+    const { cut, cutTerms } = this.#cutReading(stitch.value, chalk.allowance);
+    return this.#keep(
+      { id, line, stitch: stitch.value, cut, terms: stitch.terms, cutTerms, place: { stitch: place, cut: cut === null ? null : { ...place, x: cut } } },
+      { id: `${line}-${name}`, act: { kind: "mark", mark: id, line }, from: this.start.origin, direction: "across", why: chalk.why },
+    );
+  }
+
+  /** A mark down the centre line, read from the top line. */
+  centreMark(name: string, chalk: MarkChalk): Mark {
+    const stitch = settleOnTape(this.given, chalk.terms);
+    const id = `centre/${name}`;
+    const { cut, cutTerms } = this.#cutReading(stitch.value, chalk.allowance);
+    return this.#keep(
+      { id, line: "centre", stitch: stitch.value, cut, terms: stitch.terms, cutTerms, place: { stitch: { x: 0, y: stitch.value }, cut: cut === null ? null : { x: 0, y: cut } } },
+      { id: `centre-${name}`, act: { kind: "centre-mark", mark: id }, from: "top-line", direction: "down", why: chalk.why },
+    );
+  }
+
+  #cutReading(stitch: Inches, allowance: readonly Term[] | undefined): { cut: Inches | null; cutTerms: readonly Term[] } {
+    return allowance === undefined ? { cut: null, cutTerms: [] } : { cut: stitch + addTerms(allowance), cutTerms: allowance };
+  }
+
+  /** A mark plumb under another one, on a guide line: nothing new is measured. */
+  plumb(line: LineId, name: string, under: Mark): Mark {
+    const id = `${line}/${name}`;
+    const mark: Mark = { ...under, id, line, cut: null, cutTerms: [], place: { stitch: { x: under.stitch, y: this.down(line) }, cut: null } };
+    return this.#keep(mark, { id: `${line}-${name}`, act: { kind: "plumb", mark: under.id, line }, from: this.start.origin, direction: "across" });
+  }
+
+  /** A mark that lies on no guide line, reached from another place. */
+  place(chalk: PlaceChalk): Mark {
+    const mark: Mark = { id: chalk.id, line: null, stitch: chalk.reading.value, cut: null, terms: chalk.reading.terms, cutTerms: [], place: { stitch: chalk.stitch, cut: chalk.cut ?? null } };
+    return this.#keep(mark, { id: chalk.id.replace("/", "-"), act: { kind: chalk.act, mark: chalk.id }, from: chalk.from, direction: chalk.direction, why: chalk.why });
+  }
+
+  /** An edge of the outline; edges are chalked clockwise, from the neck at the centre. */
+  edge(id: string, chalk: EdgeChalk): Edge {
+    const onFold = chalk.onFold ?? false;
+    const curved = !isStraight(chalk.stitch);
+    const edge: Edge = { id, role: chalk.role, stitch: chalk.stitch, ...(chalk.cut ? { cut: chalk.cut } : {}), allowance: chalk.allowance, onFold, dots: curved ? this.#dots(chalk.stitch) : [] };
+    this.#edges.push(edge);
+    if (onFold) return edge;
+    this.#say({ id, act: { kind: "edge", edge: id, curved, through: chalk.through }, marks: chalk.through, from: "edge-start", direction: "along", reading: { value: pathLength(chalk.stitch), terms: [] }, why: chalk.why });
+    this.#say({ id: `${id}-allowance`, act: { kind: "allowance", edge: id, allowance: chalk.allowance }, from: "edge-start", direction: "outwards", reading: { value: chalk.allowance, terms: [] } });
+    return edge;
+  }
+
+  #dots(path: Path): Edge["dots"] {
+    const dots = dotsAlong(path, this.given.metric ? METRIC_DOTS : INCH_DOTS);
+    return dots.map(({ along, across }) => ({ along, across: roundToStep(across, DOT_STEP) }));
+  }
+
+  /**
+   * Registers cloth taken out of the piece.
+   *
+   * @param removedAt how much of the piece's width is gone at a depth
+   */
+  takeOut(id: string, why: string, removedAt: (down: Inches) => Inches): void {
+    this.#takeOuts.push({ id, why, removedAt, declared: [] });
+  }
+
+  /** The terms that give back what the named take-out removes on a line, exactly; none where it removes nothing. */
+  givenBack(takeOut: string, line: LineId, label: string): readonly Term[] {
+    const amount = this.#find(takeOut).removedAt(this.down(line));
+    return amount < NOTHING ? [] : [{ label, kind: "given-back", value: amount, source: `take-out:${takeOut}` }];
+  }
+
+  /** Says openly that a line is left smaller by what the take-out removes there. */
+  declareNotGivenBack(takeOut: string, line: LineId, why: string): void {
+    const found = this.#find(takeOut);
+    found.declared.push({ line, amount: -found.removedAt(this.down(line)), why });
+  }
+
+  #find(takeOut: string) {
+    return certain(this.#takeOuts.find(({ id }) => id === takeOut), `take-out ${takeOut} on ${this.id}`);
+  }
+
+  /** A notch at a length along an edge. */
+  notchAt(id: string, edge: string, along: Inches): void {
+    const path = this.edgePath(edge);
+    this.#notches.push({ id, edge, at: along, point: placeAtLength(path, along).point });
+  }
+
+  /** A notch where an edge crosses a depth; an edge that does not reach it gets none. */
+  notchAtDepth(id: string, edge: string, down: Inches): void {
+    const along = lengthToDepth(this.edgePath(edge), down);
+    if (along !== undefined) this.notchAt(id, edge, along);
+  }
+
+  edgePath(id: string): Path {
+    return certain(this.#edges.find((edge) => edge.id === id), `edge ${id} on ${this.id}`).stitch;
+  }
+
+  #keep(mark: Mark, step: Pick<ChalkStep, "id" | "act" | "from" | "direction"> & { readonly why?: StepReason | undefined }): Mark {
+    this.#marks.push(mark);
+    this.#say({ ...step, marks: [mark.id], reading: { value: mark.stitch, terms: mark.terms }, cutReading: mark.cut });
+    return mark;
+  }
+
+  #say(step: Pick<ChalkStep, "id" | "act" | "from" | "direction"> & { readonly reading: Sum; readonly marks?: readonly string[]; readonly cutReading?: Inches | null; readonly why?: StepReason | undefined }): void {
+    const { reading, marks = [], cutReading = null, why, ...rest } = step;
+    this.#steps.push({ ...rest, marks, reading: reading.value, terms: reading.terms, cutReading, why: why ?? null });
+  }
+
+  #takenOut(): readonly TakeOut[] {
+    return this.#takeOuts.map(({ id, why, removedAt, declared }) => ({
+      id,
+      why,
+      removes: this.#lines.map((line) => ({ line: line.id, amount: removedAt(line.down) })).filter(({ amount }) => amount >= NOTHING),
+      declared,
+    }));
+  }
+
+  finish(): Piece {
+    const pair = this.start.origin !== "fold";
+    return {
+      id: this.id,
+      name: this.start.name,
+      cloth: "main",
+      cut: { copies: pair ? 2 : 1, on: pair ? "pair" : "fold", mirrored: pair },
+      origin: this.start.origin,
+      originInset: this.start.originInset.value,
+      lines: this.#lines,
+      marks: this.#marks,
+      edges: this.#edges,
+      takeOuts: this.#takenOut(),
+      notches: this.#notches,
+      steps: this.#steps,
+      outline: drawOutline(this.#edges),
+    };
+  }
+}
+
+/** Both outlines of a row of edges; the cut one is kept as points, since an offset curve is no cubic. */
+export function drawOutline(edges: readonly Edge[]): Piece["outline"] {
+  const stitch = joinPaths(edges.map((edge) => edge.stitch));
+  const closed = joinPaths([stitch, straight(pathEnd(stitch), stitch.start)]);
+  return { stitch: closed, cut: cutOutline(edges) };
+}

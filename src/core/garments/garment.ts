@@ -1,0 +1,27 @@
+import type { MeasurementId } from "../body";
+import { type ChoiceDefinitions, chalkDraft, type Draft, type Given, type Refusal, type Sheet } from "../chalk";
+import type { Result } from "../result";
+import type { GarmentRules, RuleId, RuleValue } from "../rules";
+
+/** A garment: what the client decides, what the house does otherwise for it, and its recipe. One small file each. */
+export interface Garment {
+  readonly id: string;
+  readonly label: string;
+  readonly about: string;
+  readonly choices: ChoiceDefinitions;
+  /** Values of its own, over the set's. */
+  readonly rules: GarmentRules;
+  /** Every rule that the recipe reads; the rest of the house rules do not move it. */
+  readonly uses: readonly RuleId[];
+  /** Readings it cannot be drawn without, under the rules in force. */
+  readonly needs: (rule: (id: RuleId) => RuleValue) => readonly MeasurementId[];
+  /** Readings that only its checks use. */
+  readonly checksWith: readonly MeasurementId[];
+  readonly recipe: (sheet: Sheet) => void;
+}
+
+/** Draws a garment: the draft, or the refusal that geometry makes. */
+export function draftGarment(garment: Garment, given: Given): Result<Draft, Refusal> {
+  const needed = garment.needs((id) => given.rules[id].value);
+  return chalkDraft(garment.id, needed, given, garment.recipe);
+}

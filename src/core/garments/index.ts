@@ -1,0 +1,2 @@
+export { findGarment, garments } from "./catalogue";
+export { draftGarment, type Garment } from "./garment";

@@ -1,0 +1,167 @@
+import type { Inches } from "../length";
+import { certain } from "../result";
+import { type CurvePoints, curveCrossings, curveLength, curvePlace, curvePoints, curveVelocity } from "./cubic";
+import { type Path, pathEnd, type Segment, withStarts } from "./path";
+import { add, type Direction, directionFrom, distance, type Point, scale, subtract } from "./point";
+
+function segmentLength(from: Point, segment: Segment): Inches {
+  return segment.kind === "line" ? distance(from, segment.to) : curveLength(curvePoints(from, segment));
+}
+
+/** Length along the chalk, exact to 1e-6 in on the curves a garment has. */
+export function pathLength(path: Path): Inches {
+  return withStarts(path).reduce((sum, { from, segment }) => sum + segmentLength(from, segment), 0);
+}
+
+/** The parameter 0…1 at which a curve has run `length`: false position between the ends, to 1e-6 in. */
+function parameterAtLength(curve: CurvePoints, length: Inches, total: Inches): number {
+  let low = 0;
+  let high = 1;
+  let parameter = length / total;
+  for (let round = 0; round < 40; round++) {
+    const run = curveLength(curve, parameter);
+    if (Math.abs(run - length) < 1e-6) break;
+    if (run < length) low = parameter;
+    else high = parameter;
+    parameter = (low + high) / 2;
+  }
+  return parameter;
+}
+
+export interface PlaceOnPath {
+  readonly point: Point;
+  /** The way the walk goes there. */
+  readonly tangent: Direction;
+}
+
+function placeOnSegment(from: Point, segment: Segment, length: Inches, total: Inches): PlaceOnPath {
+  if (segment.kind === "line") {
+    const tangent = directionFrom(from, segment.to) ?? { x: 1, y: 0 };
+    return { point: add(from, scale(tangent, length)), tangent };
+  }
+  const curve = curvePoints(from, segment);
+  const parameter = total === 0 ? 0 : parameterAtLength(curve, length, total);
+  return { point: curvePlace(curve, parameter), tangent: curveTangent(curve, parameter) };
+}
+
+/** The way a curve goes; at an end whose handle has no length, the way it goes just beside it. */
+function curveTangent(curve: CurvePoints, parameter: number): Direction {
+  const still = { x: 0, y: 0 };
+  return (
+    directionFrom(still, curveVelocity(curve, parameter)) ??
+    directionFrom(still, curveVelocity(curve, parameter < 0.5 ? 1e-4 : 1 - 1e-4)) ?? { x: 1, y: 0 }
+  );
+}
+
+/** Where a walk of `length` from the path's start arrives; past either end it stops there. */
+export function placeAtLength(path: Path, length: Inches): PlaceOnPath {
+  let left = Math.max(0, length);
+  const parts = withStarts(path);
+  for (const [index, { from, segment }] of parts.entries()) {
+    const total = segmentLength(from, segment);
+    if (left <= total + 1e-9 || index === parts.length - 1) {
+      return placeOnSegment(from, segment, Math.min(left, total), total);
+    }
+    left -= total;
+  }
+  return { point: pathEnd(path), tangent: { x: 1, y: 0 } };
+}
+
+/** An endless straight line to cross a path with: every place p with p·normal = offset. */
+interface StraightEdge {
+  readonly normal: Direction;
+  readonly offset: number;
+}
+
+function crossSegment(from: Point, segment: Segment, edge: StraightEdge): readonly number[] {
+  const height = (point: Point) => point.x * edge.normal.x + point.y * edge.normal.y - edge.offset;
+  if (segment.kind === "line") {
+    const start = height(from);
+    const end = height(segment.to);
+    if (Math.abs(start - end) < 1e-12) return [];
+    const parameter = start / (start - end);
+    return parameter >= -1e-9 && parameter <= 1 + 1e-9 ? [Math.min(1, Math.max(0, parameter))] : [];
+  }
+  const curve = curvePoints(from, segment);
+  const heights = curve.map(height);
+  if (Math.min(...heights) > 1e-7 || Math.max(...heights) < -1e-7) return [];
+  const through = scale(edge.normal, edge.offset);
+  const along = { x: -edge.normal.y, y: edge.normal.x };
+  const roots = curveCrossings(curve, through, add(through, along));
+  // A root at an end is lost to rounding now and then; the ends are tried by themselves.
+  const ends = [0, 1].filter((t) => Math.abs(height(t === 0 ? from : segment.to)) < 1e-7);
+  return [...ends, ...roots].sort((a, b) => a - b);
+}
+
+function pointOnSegment(from: Point, segment: Segment, parameter: number): Point {
+  if (segment.kind === "line") return add(from, scale(subtract(segment.to, from), parameter));
+  return curvePlace(curvePoints(from, segment), parameter);
+}
+
+/** Every place where a path crosses a straight line, in the order of the walk. */
+function crossPath(path: Path, edge: StraightEdge): readonly Point[] {
+  return withStarts(path).flatMap(({ from, segment }) =>
+    crossSegment(from, segment, edge).map((parameter) => pointOnSegment(from, segment, parameter)),
+  );
+}
+
+/** Where the path crosses the guide line at that depth, in the order of the walk. */
+export function crossAtDepth(path: Path, down: Inches): readonly Point[] {
+  return crossPath(path, { normal: { x: 0, y: 1 }, offset: down });
+}
+
+/** Where the path crosses the square raised from a place on its straight line; the first in the order of the walk. */
+export function crossSquare(path: Path, foot: Point, along: Direction): Point | undefined {
+  return crossPath(path, { normal: along, offset: foot.x * along.x + foot.y * along.y })[0];
+}
+
+/** How far along the path its first crossing with that depth lies. */
+export function lengthToDepth(path: Path, down: Inches): Inches | undefined {
+  let before = 0;
+  for (const { from, segment } of withStarts(path)) {
+    const parameter = crossSegment(from, segment, { normal: { x: 0, y: 1 }, offset: down })[0];
+    if (parameter !== undefined) return before + partLength(from, segment, parameter);
+    before += segmentLength(from, segment);
+  }
+  return undefined;
+}
+
+function partLength(from: Point, segment: Segment, parameter: number): Inches {
+  if (parameter <= 0) return 0;
+  if (segment.kind === "line") return distance(from, segment.to) * parameter;
+  return curveLength(curvePoints(from, segment), Math.min(1, parameter));
+}
+
+/** The path as a chain of places with the way it goes there; curves in equal steps, about `spacing` apart, corners twice. */
+export function tracePath(path: Path, spacing: Inches = 0.5): readonly PlaceOnPath[] {
+  return withStarts(path).flatMap(({ from, segment }) => {
+    if (segment.kind === "line") {
+      const tangent = directionFrom(from, segment.to);
+      return tangent === null ? [] : [{ point: from, tangent }, { point: segment.to, tangent }];
+    }
+    const curve = curvePoints(from, segment);
+    const steps = Math.max(8, Math.ceil(distance(from, segment.to) / spacing));
+    return Array.from({ length: steps + 1 }, (_, step) => ({
+      point: curvePlace(curve, step / steps),
+      tangent: curveTangent(curve, step / steps),
+    }));
+  });
+}
+
+/** The path as a chain of points. */
+export function flattenPath(path: Path, spacing: Inches = 0.5): readonly Point[] {
+  const places = tracePath(path, spacing).map(({ point }) => point);
+  return places.filter((point, index) => index === 0 || distance(point, places[index - 1] ?? point) > 1e-9);
+}
+
+/** The widest reach across and down of everything on the path. */
+export function pathBounds(path: Path): { readonly least: Point; readonly most: Point } {
+  const points = flattenPath(path);
+  const xs = points.map((point) => point.x);
+  const ys = points.map((point) => point.y);
+  certain(points[0], "a path with a start");
+  return {
+    least: { x: Math.min(...xs), y: Math.min(...ys) },
+    most: { x: Math.max(...xs), y: Math.max(...ys) },
+  };
+}

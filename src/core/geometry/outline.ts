@@ -1,0 +1,131 @@
+import { Clipper, FillRule } from "clipper2-ts";
+import type { Inches } from "../length";
+import { type PlaceOnPath, tracePath } from "./measure";
+import type { Path } from "./path";
+import { add, cross, type Direction, distance, leftOf, meetLines, type Point, scale, subtract } from "./point";
+
+/** One stretch of a stitching outline, walked clockwise as it lies (neck, shoulder, armhole, side, hem, centre). */
+export interface OutlineEdge {
+  readonly stitch: Path;
+  /** Square outwards from the stitching line; 0 on a fold. Not used where the cutting line is given. */
+  readonly allowance: Inches;
+  /** The cutting line itself, where it is chalked through marks of its own. */
+  readonly cut?: Path;
+}
+
+const MITRE_LIMIT = 4;
+const PRECISION = 5;
+
+/** A row of points with the ways it leaves backwards from its start and forwards from its end. */
+interface Chain {
+  readonly points: readonly Point[];
+  readonly startWay: Direction;
+  readonly endWay: Direction;
+}
+
+/** A place of a traced path moved square to it, outwards (the left hand of the walk). */
+function moveOut({ point, tangent }: PlaceOnPath, by: Inches): Point {
+  return add(point, scale(leftOf(tangent), by));
+}
+
+function cutChain(edge: OutlineEdge): Chain {
+  const places = tracePath(edge.cut ?? edge.stitch);
+  const by = edge.cut === undefined ? edge.allowance : 0;
+  const flat = places.map((place) => moveOut(place, by));
+  const way = (place: PlaceOnPath | undefined): Direction => place?.tangent ?? { x: 1, y: 0 };
+  return { points: joinCorners(flat, places), startWay: way(places[0]), endWay: way(places.at(-1)) };
+}
+
+/** Inside an edge a corner is traced twice, once each way: where the offset opens it, the two ways are drawn on until they meet. */
+function joinCorners(points: readonly Point[], places: readonly PlaceOnPath[]): readonly Point[] {
+  return points.flatMap((point, index) => {
+    const before = points[index - 1];
+    const [last, here] = [places[index - 1], places[index]];
+    if (before === undefined || last === undefined || here === undefined) return [point];
+    if (distance(last.point, here.point) > 1e-9) return [point];
+    if (distance(before, point) < 1e-9) return [];
+    const corner = meetLines(before, last.tangent, point, here.tangent);
+    return corner === null || distance(corner, point) > MITRE_LIMIT * distance(before, point) ? [point] : [corner, point];
+  });
+}
+
+interface Crossing {
+  readonly point: Point;
+  readonly last: number;
+  readonly first: number;
+}
+
+function crossPieces(a: Point, b: Point, c: Point, d: Point): Point | null {
+  const along = subtract(b, a);
+  const other = subtract(d, c);
+  const turn = cross(along, other);
+  if (Math.abs(turn) < 1e-12) return null;
+  const t = cross(subtract(c, a), other) / turn;
+  const u = cross(subtract(c, a), along) / turn;
+  return t >= 0 && t <= 1 && u >= 0 && u <= 1 ? add(a, scale(along, t)) : null;
+}
+
+/** Where the end of one chain runs over the start of the next, looked for from their shared corner outwards. */
+function findOverlap(before: readonly Point[], after: readonly Point[], added = 0): Crossing | null {
+  for (let last = before.length - 2; last >= Math.max(0, before.length - 12); last--) {
+    for (let first = 0; first < Math.min(12, after.length - 1); first++) {
+      const point = crossPieces(before[last] as Point, before[last + 1] as Point, after[first] as Point, after[first + 1] as Point);
+      if (point !== null) return { point, last, first: first - added };
+    }
+  }
+  return null;
+}
+
+/** How far an edge may be drawn on to reach its neighbour. */
+const REACH: Inches = 6;
+
+/**
+ * The corner between two cutting lines: trimmed where they cross; else one is drawn on until it meets the other, or
+ * both until they meet; cut off straight past the mitre limit.
+ */
+function joinCorner(before: Chain, after: Chain): { readonly before: readonly Point[]; readonly after: readonly Point[] } {
+  const end = before.points.at(-1) as Point;
+  const start = after.points[0] as Point;
+  const gap = distance(end, start);
+  if (gap < 1e-7) return { before: before.points, after: after.points.slice(1) };
+  const onward = [...before.points, add(end, scale(before.endWay, REACH))];
+  const backward = [add(start, scale(after.startWay, -REACH)), ...after.points];
+  const crossing = findOverlap(before.points, after.points) ?? findOverlap(onward, after.points) ?? findOverlap(before.points, backward, 1);
+  if (crossing !== null) {
+    return { before: [...onward.slice(0, crossing.last + 1), crossing.point], after: after.points.slice(crossing.first + 1) };
+  }
+  const corner = meetLines(end, before.endWay, start, after.startWay);
+  if (corner === null || distance(corner, end) > MITRE_LIMIT * gap) return { before: before.points, after: after.points };
+  return { before: [...before.points, corner], after: after.points };
+}
+
+/** Loops that an offset inside a tight curve leaves behind are dropped: only what is wound once the right way stays. */
+function dropLoops(points: readonly Point[]): readonly Point[] {
+  const clean = Clipper.unionD([[...points]], [], FillRule.Positive, PRECISION);
+  const largest = clean.reduce<readonly Point[]>((best, path) => (polygonArea(path) > polygonArea(best) ? path : best), []);
+  return largest.map(({ x, y }) => ({ x, y }));
+}
+
+/** Area of a closed chain in square inches, whichever way it is wound. */
+export function polygonArea(points: readonly Point[]): number {
+  const doubled = points.reduce((sum, point, index) => sum + cross(points[index - 1] ?? (points.at(-1) as Point), point), 0);
+  return Math.abs(doubled) / 2;
+}
+
+/**
+ * The cutting outline of a piece: every edge moved out by its own allowance, neighbours meeting in clean corners.
+ *
+ * @param edges the stitching outline walked clockwise as it lies, each edge ending where the next starts
+ * @returns a closed chain of points (the last joins the first); curves within 1/100 in of the true parallel
+ */
+export function cutOutline(edges: readonly OutlineEdge[]): readonly Point[] {
+  const chains = edges.map(cutChain);
+  for (let index = 0; index < chains.length; index++) {
+    const next = (index + 1) % chains.length;
+    const [before, after] = [chains[index] as Chain, chains[next] as Chain];
+    const corner = joinCorner(before, after);
+    chains[index] = { ...before, points: corner.before };
+    chains[next] = { ...after, points: corner.after };
+  }
+  return dropLoops(chains.flatMap((chain) => chain.points));
+}

@@ -1,0 +1,13 @@
+export { formatLength, formatLengthWithUnit } from "./format";
+export { type LengthProblem, type LengthProblemCode, parseLength, type TypedLength } from "./parse";
+export { roundToStep, roundUpToStep, type Tick, TRUEING_STEP, tickStep, ticks } from "./tick";
+export {
+  type BothUnits,
+  both,
+  CENTIMETRES_PER_INCH,
+  fromCentimetres,
+  type Inches,
+  pickSystem,
+  toCentimetres,
+  type Unit,
+} from "./units";

@@ -1,0 +1,74 @@
+import { fail, type Result, succeed } from "../result";
+import { fromCentimetres, type Inches, type Unit } from "./units";
+
+/** A length as a person wrote it: kept as typed, understood in inches. */
+export interface TypedLength {
+  readonly typed: string;
+  readonly unit: Unit;
+  readonly inches: Inches;
+}
+
+export type LengthProblemCode = "empty" | "not-a-length" | "negative" | "zero" | "divided-by-zero";
+
+export interface LengthProblem {
+  readonly code: LengthProblemCode;
+  readonly typed: string;
+}
+
+const VULGAR: Readonly<Record<string, string>> = {
+  "½": "1/2", "¼": "1/4", "¾": "3/4", "⅛": "1/8", "⅜": "3/8", "⅝": "5/8", "⅞": "7/8", "⅓": "1/3", "⅔": "2/3",
+};
+
+const UNIT_WORDS: Readonly<Record<string, Unit>> = {
+  in: "in", inch: "in", inches: "in", '"': "in", "″": "in", "”": "in",
+  cm: "cm", centimetre: "cm", centimetres: "cm", centimeter: "cm", centimeters: "cm",
+};
+
+const AMOUNT = /^(?:(\d+)(?:\s+|-))?(\d+)\/(\d+)$|^(\d+(?:[.,]\d+)?|[.,]\d+)$/;
+const FEET = /^(\d+)\s*(?:'|’|′|ft|feet)\s*(.*)$/;
+
+/** Fraction glyphs become `1/2`, set apart from the whole number before them. */
+function spellFractions(text: string): string {
+  return text.replace(/[½¼¾⅛⅜⅝⅞⅓⅔]/g, (glyph) => ` ${VULGAR[glyph]}`).replace(/⁄/g, "/");
+}
+
+function splitUnit(text: string, fallback: Unit): { amount: string; unit: Unit } {
+  const match = /^(.*?)\s*([a-z]+|"|″|”)$/.exec(text);
+  const unit = match?.[2] === undefined ? undefined : UNIT_WORDS[match[2]];
+  return unit === undefined ? { amount: text, unit: fallback } : { amount: (match?.[1] ?? "").trim(), unit };
+}
+
+function readAmount(amount: string): number | LengthProblemCode {
+  const match = AMOUNT.exec(amount);
+  if (match === null) return "not-a-length";
+  const [, whole, top, bottom, decimal] = match;
+  if (decimal !== undefined) return Number(decimal.replace(",", "."));
+  if (Number(bottom) === 0) return "divided-by-zero";
+  return Number(whole ?? 0) + Number(top) / Number(bottom);
+}
+
+function readFeet(feet: string, rest: string): number | LengthProblemCode {
+  const inches = rest === "" ? 0 : readAmount(splitUnit(rest, "in").amount);
+  return typeof inches === "number" ? Number(feet) * 12 + inches : inches;
+}
+
+/**
+ * Reads a length in any spelling a tailor uses: `38`, `38.5`, `38 1/2`, `38½`, `38 4/8`, `5' 4 1/2"`, `96cm`, `96,5 cm`.
+ *
+ * @param fallback the unit meant when none is written
+ * @returns the length in inches with what was typed, or the reason why it is none; zero and negatives are refused,
+ *   since no reading of a body and no allowance the tailor types on a card can be either
+ */
+export function parseLength(typed: string, fallback: Unit): Result<TypedLength, LengthProblem> {
+  const text = spellFractions(typed.trim().toLowerCase()).trim().replace(/\s+/g, " ");
+  if (text === "") return fail({ code: "empty", typed });
+  if (/^[-−–]\s*[\d.,]/.test(text)) return fail({ code: "negative", typed });
+
+  const feet = FEET.exec(text);
+  const { amount, unit } = feet === null ? splitUnit(text, fallback) : { amount: "", unit: "in" as const };
+  const value = feet === null ? readAmount(amount) : readFeet(feet[1] ?? "", feet[2] ?? "");
+
+  if (typeof value === "string") return fail({ code: value, typed });
+  if (value === 0) return fail({ code: "zero", typed });
+  return succeed({ typed: typed.trim(), unit, inches: unit === "cm" ? fromCentimetres(value) : value });
+}

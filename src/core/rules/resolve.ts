@@ -1,0 +1,73 @@
+import { type BothUnits, type Inches, pickSystem, type Tick } from "../length";
+import { type RuleDefault, type RuleId, ruleDefinition, ruleIds, type RuleSetId, ruleSets } from "./catalogue";
+
+/** A rule's value for one draft: a named way, yes or no, or a length in inches. */
+export type RuleValue = string | boolean | Inches;
+
+/** Where a value came from. Precedence: order › figure note › garment › set. */
+export type RuleSource = "order" | "figure-note" | "garment" | "set";
+
+export interface ResolvedRule {
+  readonly value: RuleValue;
+  readonly from: RuleSource;
+}
+
+export type ResolvedRules = Readonly<Record<RuleId, ResolvedRule>>;
+
+export type RuleProblemCode = "not-an-option" | "not-a-length" | "out-of-range" | "not-yes-or-no";
+
+export interface RuleProblem {
+  readonly code: RuleProblemCode;
+  readonly rule: RuleId;
+  readonly value: RuleValue;
+  readonly options: readonly string[];
+  readonly range?: readonly [Inches, Inches];
+  /** The nearest value that would do. */
+  readonly nearest: RuleValue;
+}
+
+function defaultValue(value: RuleDefault, metric: boolean): RuleValue {
+  return typeof value === "object" ? pickSystem(value, metric) : value;
+}
+
+/** What a set says about a rule, in inches. */
+export function ruleDefault(set: RuleSetId, id: RuleId): RuleValue {
+  return defaultValue(ruleDefinition(id).sets[set], ruleSets[set].metric);
+}
+
+/** Whether a value is one this rule can have; the problem with what would do when it is not. */
+export function checkRuleValue(id: RuleId, value: RuleValue): RuleProblem | undefined {
+  const definition = ruleDefinition(id);
+  const options = Object.keys(definition.options ?? {});
+  const fallback = ruleDefault("close", id);
+  const problem = (code: RuleProblemCode, nearest: RuleValue): RuleProblem => ({
+    code, rule: id, value, options, nearest, ...(definition.range ? { range: definition.range } : {}),
+  });
+  if (definition.flag) return typeof value === "boolean" ? undefined : problem("not-yes-or-no", fallback);
+  if (typeof value === "string" && options.includes(value)) return undefined;
+  if (definition.range === undefined) return problem("not-an-option", fallback);
+  if (typeof value !== "number" || !Number.isFinite(value)) return problem("not-a-length", fallback);
+  const [least, most] = definition.range;
+  if (value < least - 1e-9 || value > most + 1e-9) return problem("out-of-range", value < least ? least : most);
+  return undefined;
+}
+
+/** A garment's own values, which stand over the set's. */
+export type GarmentRules = Readonly<Partial<Record<RuleId, string | boolean | BothUnits>>>;
+
+/** Every rule with its value and where it came from (craft: house rules; FORMATS: order › figure note › garment › set). */
+export function resolveRules(set: RuleSetId, garment: GarmentRules, order: Readonly<Partial<Record<RuleId, RuleValue>>>): ResolvedRules {
+  const metric = ruleSets[set].metric;
+  const resolve = (id: RuleId): ResolvedRule => {
+    const own = order[id];
+    if (own !== undefined) return { value: own, from: "order" };
+    const garments = garment[id];
+    if (garments !== undefined) return { value: defaultValue(garments, metric), from: "garment" };
+    return { value: ruleDefault(set, id), from: "set" };
+  };
+  return Object.fromEntries(ruleIds.map((id) => [id, resolve(id)])) as Record<RuleId, ResolvedRule>;
+}
+
+export function ruleTick(resolved: ResolvedRules): Tick {
+  return resolved.tick.value as Tick;
+}
