@@ -1,4 +1,4 @@
-import { at, curveBetween, type Direction, type Path, pathLength, type Point, rightOf } from "../geometry";
+import { at, curveBetween, type Direction, type Path, type Point, pathLength, rightOf } from "../geometry";
 import type { Inches } from "../length";
 
 export interface ArmholePlan {

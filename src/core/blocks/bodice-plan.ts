@@ -1,4 +1,16 @@
-import { bodyTerm, bodyValue, easeTerm, figureNoteTerms, type Given, refuse, ruleLength, ruleValue, settleOnTape, type Sum, type Term } from "../chalk";
+import {
+  bodyTerm,
+  bodyValue,
+  easeTerm,
+  figureNoteTerms,
+  type Given,
+  refuse,
+  ruleLength,
+  ruleValue,
+  type Sum,
+  settleOnTape,
+  type Term,
+} from "../chalk";
 import type { Inches } from "../length";
 import { type ArmholePlan, solveUnderarm } from "./armhole";
 import { isArmholeChalkedAsCut, planShoulders, type ShoulderPlan, type Side } from "./shoulder";
@@ -35,12 +47,21 @@ function scoopOf(given: Given, side: Side): Inches {
 }
 
 function planChestSide(given: Given, side: Side): Sum {
-  return settleOnTape(given, [bodyTerm(given, "bust", 4), easeTerm(given, "bust"), ...figureNoteTerms(given, pieceIds[side], "chest")]);
+  return settleOnTape(given, [
+    bodyTerm(given, "bust", 4),
+    easeTerm(given, "bust"),
+    ...figureNoteTerms(given, pieceIds[side], "chest"),
+  ]);
 }
 
 function planArmhole(shoulder: ShoulderPlan, chestSide: Sum, scoop: Inches): ArmholePlan {
   if (chestSide.value - shoulder.tip.x < LEAST_UNDERARM) {
-    refuse({ code: "shoulder-wider-than-chest", conflicts: ["measurements.shoulder", "measurements.bust"], numbers: { halfShoulder: shoulder.tip.x, quarter: chestSide.value }, nearest: 2 * (chestSide.value - LEAST_UNDERARM) });
+    refuse({
+      code: "shoulder-wider-than-chest",
+      conflicts: ["measurements.shoulder", "measurements.bust"],
+      numbers: { halfShoulder: shoulder.tip.x, quarter: chestSide.value },
+      nearest: 2 * (chestSide.value - LEAST_UNDERARM),
+    });
   }
   return { tip: shoulder.tip, shoulder: shoulder.direction, scoop, sideAcross: chestSide.value };
 }
@@ -51,7 +72,8 @@ function handDepth(given: Given): Term | null {
   const source = "rule:armholeDepth";
   if (typeof rule === "number") return { label: "Armhole depth, fixed", kind: "style", value: rule, source };
   if (rule === "half-armhole") return { ...bodyTerm(given, "armhole", 2), label: "Armhole depth: armhole ÷ 2" };
-  if (rule === "bust-sixth") return { label: "Armhole depth: bust ÷ 6 + 1½", kind: "body", value: bodyValue(given, "bust") / 6 + 1.5, source };
+  if (rule === "bust-sixth")
+    return { label: "Armhole depth: bust ÷ 6 + 1½", kind: "body", value: bodyValue(given, "bust") / 6 + 1.5, source };
   return null;
 }
 
@@ -67,23 +89,56 @@ function solveDepth(given: Given, plans: readonly ArmholePlan[], drop: Inches, u
   const solved = solveUnderarm(plans, wanted, drop + LEAST_DEPTH + underarmBelow, drop + MOST_DEPTH);
   const conflicts = ["measurements.armhole", "measurements.bust"];
   if (wanted < solved.least) {
-    refuse({ code: "armhole-too-small-for-chest", conflicts, numbers: { armhole: bodyValue(given, "armhole"), bust: bodyValue(given, "bust"), least: solved.least }, nearest: solved.least - ruleLength(given, "armholeRoom") });
+    refuse({
+      code: "armhole-too-small-for-chest",
+      conflicts,
+      numbers: { armhole: bodyValue(given, "armhole"), bust: bodyValue(given, "bust"), least: solved.least },
+      nearest: solved.least - ruleLength(given, "armholeRoom"),
+    });
   }
   if (wanted > solved.most) {
-    refuse({ code: "armhole-too-deep", conflicts, numbers: { wanted, most: solved.most }, nearest: solved.most - ruleLength(given, "armholeRoom") });
+    refuse({
+      code: "armhole-too-deep",
+      conflicts,
+      numbers: { wanted, most: solved.most },
+      nearest: solved.most - ruleLength(given, "armholeRoom"),
+    });
   }
-  return { label: "Armhole depth, solved for the sewn armhole", kind: "body", value: solved.down - underarmBelow - drop, source: "rule:armholeDepth" };
+  return {
+    label: "Armhole depth, solved for the sewn armhole",
+    kind: "body",
+    value: solved.down - underarmBelow - drop,
+    source: "rule:armholeDepth",
+  };
 }
 
-function planChestDown(given: Given, shoulder: ShoulderPlan, plans: readonly ArmholePlan[], underarmBelow: Inches): readonly Term[] {
-  const drop: Term = { label: "Shoulder drop", kind: "style", value: shoulder.drop.value, source: "rule:shoulderSlope" };
+function planChestDown(
+  given: Given,
+  shoulder: ShoulderPlan,
+  plans: readonly ArmholePlan[],
+  underarmBelow: Inches,
+): readonly Term[] {
+  const drop: Term = {
+    label: "Shoulder drop",
+    kind: "style",
+    value: shoulder.drop.value,
+    source: "rule:shoulderSlope",
+  };
   const byHand = handDepth(given);
-  const terms = byHand === null
-    ? [drop, solveDepth(given, plans, shoulder.drop.value, underarmBelow)]
-    : countsFromTip(given) ? [drop, byHand] : [byHand];
+  const terms =
+    byHand === null
+      ? [drop, solveDepth(given, plans, shoulder.drop.value, underarmBelow)]
+      : countsFromTip(given)
+        ? [drop, byHand]
+        : [byHand];
   const depth = terms.reduce((sum, term) => sum + term.value, 0) - shoulder.drop.value;
   if (depth < LEAST_DEPTH - 1e-9) {
-    refuse({ code: "armhole-too-small-for-chest", conflicts: ["rules.armholeDepth"], numbers: { depth, least: LEAST_DEPTH }, nearest: LEAST_DEPTH + shoulder.drop.value });
+    refuse({
+      code: "armhole-too-small-for-chest",
+      conflicts: ["rules.armholeDepth"],
+      numbers: { depth, least: LEAST_DEPTH },
+      nearest: LEAST_DEPTH + shoulder.drop.value,
+    });
   }
   return terms;
 }

@@ -1,5 +1,35 @@
-import { allowanceTerm, bodyTerm, bodyValue, choiceTerm, easeTerm, figureNoteTerms, type LineId, type Mark, type PieceChalk, refuse, ruleLength, ruleTerm, ruleValue, settleOnTape, type Term } from "../chalk";
-import { add, at, curveBetween, directionFrom, leftOf, lengthToDepth, movePath, type Path, pathEnd, pathLength, scale, sideSeam, straight } from "../geometry";
+import {
+  allowanceTerm,
+  bodyTerm,
+  bodyValue,
+  choiceTerm,
+  easeTerm,
+  figureNoteTerms,
+  type LineId,
+  type Mark,
+  type PieceChalk,
+  refuse,
+  ruleLength,
+  ruleTerm,
+  ruleValue,
+  settleOnTape,
+  type Term,
+} from "../chalk";
+import {
+  add,
+  at,
+  curveBetween,
+  directionFrom,
+  leftOf,
+  lengthToDepth,
+  movePath,
+  type Path,
+  pathEnd,
+  pathLength,
+  scale,
+  sideSeam,
+  straight,
+} from "../geometry";
 import { type Inches, roundToStep, TRUEING_STEP } from "../length";
 import { certain } from "../result";
 import { armholeMiddle, drawArmhole } from "./armhole";
@@ -28,15 +58,30 @@ export function chalkDressLines(piece: PieceChalk, plan: BodicePlan): void {
   const half = halfLength(piece);
   const waist = piece.line("waist", [half]);
   if (waist.down < chest.down + plan.underarmBelow + LEAST_CHEST_TO_WAIST) {
-    refuse({ code: "armhole-too-deep", conflicts: ["rules.armholeDepth", "measurements.frontWaist"], numbers: { chest: chest.down, waist: waist.down }, nearest: waist.down - LEAST_CHEST_TO_WAIST - plan.underarmBelow });
+    refuse({
+      code: "armhole-too-deep",
+      conflicts: ["rules.armholeDepth", "measurements.frontWaist"],
+      numbers: { chest: chest.down, waist: waist.down },
+      nearest: waist.down - LEAST_CHEST_TO_WAIST - plan.underarmBelow,
+    });
   }
   if (bodyValue(given, "waistToHip") < LEAST_HIP_DEPTH) {
-    refuse({ code: "hip-above-waist", conflicts: ["measurements.shoulderToHip", "measurements.frontWaist"], numbers: { hipDepth: bodyValue(given, "waistToHip") }, nearest: bodyValue(given, "frontWaist") + LEAST_HIP_DEPTH });
+    refuse({
+      code: "hip-above-waist",
+      conflicts: ["measurements.shoulderToHip", "measurements.frontWaist"],
+      numbers: { hipDepth: bodyValue(given, "waistToHip") },
+      nearest: bodyValue(given, "frontWaist") + LEAST_HIP_DEPTH,
+    });
   }
   const hip = piece.line("hip", [half, bodyTerm(given, "waistToHip")]);
   const hem = piece.line("hem", [bodyTerm(given, "fullLength")]);
   if (hem.down < hip.down + LEAST_BELOW_HIP) {
-    refuse({ code: "hem-above-hip", conflicts: ["measurements.fullLength", "measurements.waistToHip"], numbers: { hem: hem.down, hip: hip.down }, nearest: hip.down + LEAST_BELOW_HIP });
+    refuse({
+      code: "hem-above-hip",
+      conflicts: ["measurements.fullLength", "measurements.waistToHip"],
+      numbers: { hem: hem.down, hip: hip.down },
+      nearest: hip.down + LEAST_BELOW_HIP,
+    });
   }
 }
 
@@ -45,10 +90,32 @@ export function chalkShoulder(piece: PieceChalk, plan: BodicePlan, side: Side): 
   const { given } = piece;
   const shoulder = plan.shoulder[side];
   const armholeSeam = allowanceTerm(given, "allowance.armhole");
-  piece.mark("top", "shoulder", { terms: shoulder.across.terms, allowance: [armholeSeam], step: 0, why: "armhole-cutting" });
-  const cut = add(add(shoulder.tip, scale(shoulder.direction, armholeSeam.value)), scale(leftOf(shoulder.direction), ruleLength(given, "allowance.shoulder")));
-  piece.place({ id: "shoulder/tip", stitch: shoulder.tip, cut, act: "drop", reading: shoulder.drop, from: "top-line", direction: "down", why: "shoulder-slope" });
-  piece.edge("shoulder", { role: "shoulder", stitch: straight(at(shoulder.neckWidth.value, 0), shoulder.tip), allowance: ruleLength(given, "allowance.shoulder"), through: ["top/neck", "shoulder/tip"] });
+  piece.mark("top", "shoulder", {
+    terms: shoulder.across.terms,
+    allowance: [armholeSeam],
+    step: 0,
+    why: "armhole-cutting",
+  });
+  const cut = add(
+    add(shoulder.tip, scale(shoulder.direction, armholeSeam.value)),
+    scale(leftOf(shoulder.direction), ruleLength(given, "allowance.shoulder")),
+  );
+  piece.place({
+    id: "shoulder/tip",
+    stitch: shoulder.tip,
+    cut,
+    act: "drop",
+    reading: shoulder.drop,
+    from: "top-line",
+    direction: "down",
+    why: "shoulder-slope",
+  });
+  piece.edge("shoulder", {
+    role: "shoulder",
+    stitch: straight(at(shoulder.neckWidth.value, 0), shoulder.tip),
+    allowance: ruleLength(given, "allowance.shoulder"),
+    through: ["top/neck", "shoulder/tip"],
+  });
 }
 
 /** Chalks the armhole: its plumb line, its scooped middle, quarter bust on the chest line, and the curve through them. */
@@ -59,21 +126,57 @@ export function chalkArmhole(piece: PieceChalk, plan: BodicePlan, side: Side): v
   const underarmDown = piece.down("chest") + plan.underarmBelow;
   piece.plumb("chest", "armhole", piece.markAt("top/shoulder"));
   const middle = armholeMiddle(armhole, underarmDown);
-  const scoop = settleOnTape(given, [{ label: `${side === "front" ? "Front" : "Back"} armhole scoop`, kind: "style", value: armhole.scoop, source: `rule:${side}Scoop` }]);
-  piece.place({ id: "armhole/middle", stitch: middle, cut: { ...middle, x: middle.x + allowance }, act: "scoop", reading: scoop, from: "armhole-line", direction: "inwards", why: "scoop" });
+  const scoop = settleOnTape(given, [
+    {
+      label: `${side === "front" ? "Front" : "Back"} armhole scoop`,
+      kind: "style",
+      value: armhole.scoop,
+      source: `rule:${side}Scoop`,
+    },
+  ]);
+  piece.place({
+    id: "armhole/middle",
+    stitch: middle,
+    cut: { ...middle, x: middle.x + allowance },
+    act: "scoop",
+    reading: scoop,
+    from: "armhole-line",
+    direction: "inwards",
+    why: "scoop",
+  });
   chalkSideMark(piece, "chest", plan.chestSide[side].terms, { settled: true });
-  piece.edge(`${side}-armhole`, { role: "armhole", stitch: drawArmhole(armhole, underarmDown), allowance, through: ["shoulder/tip", "armhole/middle", "chest/side"] });
+  piece.edge(`${side}-armhole`, {
+    role: "armhole",
+    stitch: drawArmhole(armhole, underarmDown),
+    allowance,
+    through: ["shoulder/tip", "armhole/middle", "chest/side"],
+  });
 }
 
-function chalkSideMark(piece: PieceChalk, line: LineId, terms: readonly Term[], { settled = false }: { readonly settled?: boolean } = {}): Mark {
-  return piece.mark(line, "side", { terms, allowance: [allowanceTerm(piece.given, "allowance.side")], why: "side-width", ...(settled ? { step: 0 } : {}) });
+function chalkSideMark(
+  piece: PieceChalk,
+  line: LineId,
+  terms: readonly Term[],
+  { settled = false }: { readonly settled?: boolean } = {},
+): Mark {
+  return piece.mark(line, "side", {
+    terms,
+    allowance: [allowanceTerm(piece.given, "allowance.side")],
+    why: "side-width",
+    ...(settled ? { step: 0 } : {}),
+  });
 }
 
 /** Side marks on waist and hip: quarter girth, ease, what the named take-outs removed there, figure notes. */
 export function chalkWidths(piece: PieceChalk, side: Side, giveBack: (line: LineId) => readonly Term[]): void {
   const { given } = piece;
   for (const line of ["waist", "hip"] as const) {
-    chalkSideMark(piece, line, [bodyTerm(given, line, 4), easeTerm(given, line), ...giveBack(line), ...figureNoteTerms(given, pieceIds[side], line)]);
+    chalkSideMark(piece, line, [
+      bodyTerm(given, line, 4),
+      easeTerm(given, line),
+      ...giveBack(line),
+      ...figureNoteTerms(given, pieceIds[side], line),
+    ]);
   }
 }
 
@@ -81,11 +184,22 @@ export function chalkWidths(piece: PieceChalk, side: Side, giveBack: (line: Line
 export function chalkHemMarks(piece: PieceChalk, side: Side, hipSide: Mark): void {
   const { given } = piece;
   const hip: Term = { label: "Hip quarter as drawn", kind: "body", value: hipSide.stitch, source: "mark:hip/side" };
-  const mark = piece.mark("hem", "side", { terms: [hip, choiceTerm(given, "hemExtra", "Hem beyond the hip"), ...figureNoteTerms(given, pieceIds[side], "hem")], allowance: [allowanceTerm(given, "allowance.side")], why: "hem-width" });
+  const mark = piece.mark("hem", "side", {
+    terms: [hip, choiceTerm(given, "hemExtra", "Hem beyond the hip"), ...figureNoteTerms(given, pieceIds[side], "hem")],
+    allowance: [allowanceTerm(given, "allowance.side")],
+    why: "hem-width",
+  });
   if (mark.stitch < 1) {
-    refuse({ code: "hem-too-narrow", conflicts: ["choices.hemExtra", "measurements.hip"], numbers: { hem: mark.stitch } });
+    refuse({
+      code: "hem-too-narrow",
+      conflicts: ["choices.hemExtra", "measurements.hip"],
+      numbers: { hem: mark.stitch },
+    });
   }
-  piece.centreMark("hem", { terms: [bodyTerm(given, "fullLength")], allowance: [ruleTerm(given, "allowance.hem", "allowance")] });
+  piece.centreMark("hem", {
+    terms: [bodyTerm(given, "fullLength")],
+    allowance: [ruleTerm(given, "allowance.hem", "allowance")],
+  });
 }
 
 export interface ChalkedSide {
@@ -96,7 +210,12 @@ export interface ChalkedSide {
 
 function drawSide(chalked: ChalkedSide, underarmBelow: Inches): Path {
   const { chest, waist, hip, hem } = chalked.marks;
-  return sideSeam({ underarm: add(chest.place.stitch, at(0, underarmBelow)), waist: waist.place.stitch, hip: hip.place.stitch, hem: hem.place.stitch });
+  return sideSeam({
+    underarm: add(chest.place.stitch, at(0, underarmBelow)),
+    waist: waist.place.stitch,
+    hip: hip.place.stitch,
+    hem: hem.place.stitch,
+  });
 }
 
 /** The path drawn on past its end, straight, by `more`. */
@@ -133,15 +252,46 @@ function chalkSide({ piece, side }: ChalkedSide, path: Path, more: Inches): void
   const allowance = ruleLength(given, "allowance.side");
   const foot = pathEnd(path);
   if (more > 0) {
-    const reading = { value: more, terms: [{ label: `Trued to the ${side === "front" ? "back" : "front"} side`, kind: "trued", value: more, source: "seam:side" } as const] };
-    piece.place({ id: "side/foot", stitch: foot, cut: add(foot, at(allowance, 0)), act: "lengthen", reading, from: "hem-line", direction: "down", why: "hem-trued" });
+    const reading = {
+      value: more,
+      terms: [
+        {
+          label: `Trued to the ${side === "front" ? "back" : "front"} side`,
+          kind: "trued",
+          value: more,
+          source: "seam:side",
+        } as const,
+      ],
+    };
+    piece.place({
+      id: "side/foot",
+      stitch: foot,
+      cut: add(foot, at(allowance, 0)),
+      act: "lengthen",
+      reading,
+      from: "hem-line",
+      direction: "down",
+      why: "hem-trued",
+    });
   }
-  piece.edge("side", { role: "side", stitch: path, cut: movePath(path, at(allowance, 0)), allowance, through: ["chest/side", "waist/side", "hip/side", "hem/side"], why: "side-seam" });
+  piece.edge("side", {
+    role: "side",
+    stitch: path,
+    cut: movePath(path, at(allowance, 0)),
+    allowance,
+    through: ["chest/side", "waist/side", "hip/side", "hem/side"],
+    why: "side-seam",
+  });
   const centreHem = at(0, piece.down("hem"));
   const arriving = { x: -1, y: 0 };
-  const hem = more > 0
-    ? { start: foot, segments: [curveBetween(foot, directionFrom(foot, centreHem) ?? arriving, centreHem, arriving)] }
-    : straight(foot, centreHem);
-  piece.edge("hem", { role: "hem", stitch: hem, allowance: ruleLength(given, "allowance.hem"), through: [more > 0 ? "side/foot" : "hem/side", "centre/hem"] });
+  const hem =
+    more > 0
+      ? { start: foot, segments: [curveBetween(foot, directionFrom(foot, centreHem) ?? arriving, centreHem, arriving)] }
+      : straight(foot, centreHem);
+  piece.edge("hem", {
+    role: "hem",
+    stitch: hem,
+    allowance: ruleLength(given, "allowance.hem"),
+    through: [more > 0 ? "side/foot" : "hem/side", "centre/hem"],
+  });
 }
-

@@ -1,5 +1,19 @@
-import { allowanceTerm, bodyTerm, choiceTerm, type Given, refuse, ruleLength, ruleTerm, ruleValue, settle, settleOnTape, type Sum, type Term, turnTerm } from "../chalk";
-import { at, directionFrom, distance, type Direction, type Point } from "../geometry";
+import {
+  allowanceTerm,
+  bodyTerm,
+  choiceTerm,
+  type Given,
+  refuse,
+  ruleLength,
+  ruleTerm,
+  ruleValue,
+  type Sum,
+  settle,
+  settleOnTape,
+  type Term,
+  turnTerm,
+} from "../chalk";
+import { at, type Direction, directionFrom, distance, type Point } from "../geometry";
 import { type Inches, TRUEING_STEP } from "../length";
 
 export type Side = "front" | "back";
@@ -34,13 +48,25 @@ function acrossTerms(given: Given): readonly Term[] {
 function dropTerms(given: Given, side: Side, across: Inches, neckWidth: Inches): readonly Term[] {
   const id = side === "front" ? "shoulderSlope" : "backShoulderSlope";
   if (ruleValue(given, id) !== "gradient") return [ruleTerm(given, id)];
-  return [{ label: "Shoulder drop, 1 in 5 from the neck", kind: "style", value: (across - neckWidth) * GRADIENT, source: `rule:${id}` }];
+  return [
+    {
+      label: "Shoulder drop, 1 in 5 from the neck",
+      kind: "style",
+      value: (across - neckWidth) * GRADIENT,
+      source: `rule:${id}`,
+    },
+  ];
 }
 
 function planSide(given: Given, side: Side, neckWidth: Sum): ShoulderPlan {
   const across = settleOnTape(given, acrossTerms(given));
   if (across.value < neckWidth.value + LEAST_SHOULDER) {
-    refuse({ code: "neck-wider-than-shoulder", conflicts: ["choices.neckWidth", "measurements.shoulder"], numbers: { neckWidth: neckWidth.value, halfShoulder: across.value }, nearest: across.value - LEAST_SHOULDER });
+    refuse({
+      code: "neck-wider-than-shoulder",
+      conflicts: ["choices.neckWidth", "measurements.shoulder"],
+      numbers: { neckWidth: neckWidth.value, halfShoulder: across.value },
+      nearest: across.value - LEAST_SHOULDER,
+    });
   }
   return finishSide(neckWidth, across, settleOnTape(given, dropTerms(given, side, across.value, neckWidth.value)));
 }
@@ -56,10 +82,19 @@ function trueToBack(front: ShoulderPlan, back: ShoulderPlan): ShoulderPlan {
   const length = distance(neck, back.tip);
   if (Math.abs(distance(neck, front.tip) - length) < TRUEING_STEP / 2) return front;
   if (front.drop.value >= length - LEAST_SHOULDER / 2) {
-    refuse({ code: "shoulder-drop-too-steep", conflicts: ["rules.shoulderSlope", "rules.backShoulderSlope"], numbers: { drop: front.drop.value, shoulder: length } });
+    refuse({
+      code: "shoulder-drop-too-steep",
+      conflicts: ["rules.shoulderSlope", "rules.backShoulderSlope"],
+      numbers: { drop: front.drop.value, shoulder: length },
+    });
   }
   const across = neck.x + Math.sqrt(length ** 2 - front.drop.value ** 2);
-  const term: Term = { label: "Trued to the back shoulder", kind: "trued", value: across - front.across.value, source: "seam:shoulder" };
+  const term: Term = {
+    label: "Trued to the back shoulder",
+    kind: "trued",
+    value: across - front.across.value,
+    source: "seam:shoulder",
+  };
   return finishSide(front.neckWidth, settle([...front.across.terms, term], TRUEING_STEP), front.drop);
 }
 

@@ -4,15 +4,32 @@ import { estimateReading, findDoubts, guessMeant, isAbsurd, makeCrowd, measureme
 const codes = (readings: Readings, before?: Readings) => findDoubts(readings, before).map((doubt) => doubt.code);
 
 describe("estimates", () => {
-  it.each([[38, 16.72], [42, 18.48], [44, 18.48], [50, 20]])("guesses the armhole of a bust of %d as %d", (bust, armhole) =>
-    expect(estimateReading("armhole", { bust })?.value).toBeCloseTo(armhole, 6));
+  it.each([
+    [38, 16.72],
+    [42, 18.48],
+    [44, 18.48],
+    [50, 20],
+  ])("guesses the armhole of a bust of %d as %d", (bust, armhole) =>
+    expect(estimateReading("armhole", { bust })?.value).toBeCloseTo(armhole, 6),
+  );
   it("takes the hip depth from shoulder to hip when that was typed", () =>
     expect(estimateReading("waistToHip", { shoulderToHip: 26, frontWaist: 17 })?.value).toBe(9));
-  it.each([[15, 8], [16, 9], [17.5, 10]])("gives a front half length of %d a hip depth of %d", (frontWaist, depth) =>
-    expect(estimateReading("waistToHip", { frontWaist })?.value).toBe(depth));
-  it.each([[34.5, 15.5], [32, 15], [30, 14.5]])("with an under-bust of %d under a bust of 38 gives a back half length of %d from 16½", (underbust, back) =>
-    expect(estimateReading("backWaist", { frontWaist: 16.5, bust: 38, underbust })?.value).toBe(back));
-  it("never makes up a girth that shapes the garment", () => expect(estimateReading("hip", { bust: 38, waist: 30 })).toBeUndefined());
+  it.each([
+    [15, 8],
+    [16, 9],
+    [17.5, 10],
+  ])("gives a front half length of %d a hip depth of %d", (frontWaist, depth) =>
+    expect(estimateReading("waistToHip", { frontWaist })?.value).toBe(depth),
+  );
+  it.each([
+    [34.5, 15.5],
+    [32, 15],
+    [30, 14.5],
+  ])("with an under-bust of %d under a bust of 38 gives a back half length of %d from 16½", (underbust, back) =>
+    expect(estimateReading("backWaist", { frontWaist: 16.5, bust: 38, underbust })?.value).toBe(back),
+  );
+  it("never makes up a girth that shapes the garment", () =>
+    expect(estimateReading("hip", { bust: 38, waist: 30 })).toBeUndefined());
 });
 
 describe("doubts", () => {

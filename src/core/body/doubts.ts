@@ -36,16 +36,41 @@ interface PairRule {
 }
 
 const pairRules: readonly PairRule[] = [
-  { code: "underbust-not-below-bust", first: "underbust", second: "bust", isOdd: (underbust, bust) => underbust >= bust },
-  { code: "bust-far-over-underbust", first: "bust", second: "underbust", isOdd: (bust, underbust) => bust - underbust > 11 },
+  {
+    code: "underbust-not-below-bust",
+    first: "underbust",
+    second: "bust",
+    isOdd: (underbust, bust) => underbust >= bust,
+  },
+  {
+    code: "bust-far-over-underbust",
+    first: "bust",
+    second: "underbust",
+    isOdd: (bust, underbust) => bust - underbust > 11,
+  },
   { code: "waist-far-over-bust", first: "waist", second: "bust", isOdd: (waist, bust) => waist > bust + 8 },
   { code: "hip-far-under-waist", first: "hip", second: "waist", isOdd: (hip, waist) => hip < waist - 4 },
-  { code: "bust-point-not-above-underbust", first: "shoulderToBust", second: "shoulderToUnderbust", isOdd: (point, under) => point >= under },
+  {
+    code: "bust-point-not-above-underbust",
+    first: "shoulderToBust",
+    second: "shoulderToUnderbust",
+    isOdd: (point, under) => point >= under,
+  },
   { code: "span-wide-for-bust", first: "bustSpan", second: "bust", isOdd: (span, bust) => span > bust / 3.6 },
   { code: "span-narrow-for-bust", first: "bustSpan", second: "bust", isOdd: (span, bust) => span < bust / 6.5 },
   { code: "shoulder-wide-for-bust", first: "shoulder", second: "bust", isOdd: (shoulder, bust) => shoulder > bust / 2 },
-  { code: "armhole-odd-for-bust", first: "armhole", second: "bust", isOdd: (armhole, bust) => armhole < bust * 0.36 || armhole > bust * 0.56 },
-  { code: "upper-arm-close-to-armhole", first: "upperArm", second: "armhole", isOdd: (arm, armhole) => arm > armhole - 1 },
+  {
+    code: "armhole-odd-for-bust",
+    first: "armhole",
+    second: "bust",
+    isOdd: (armhole, bust) => armhole < bust * 0.36 || armhole > bust * 0.56,
+  },
+  {
+    code: "upper-arm-close-to-armhole",
+    first: "upperArm",
+    second: "armhole",
+    isOdd: (arm, armhole) => arm > armhole - 1,
+  },
   { code: "wrist-over-elbow", first: "wrist", second: "elbow", isOdd: (wrist, elbow) => wrist > elbow },
   { code: "front-shorter-than-back", first: "frontWaist", second: "backWaist", isOdd: (front, back) => front < back },
 ];
@@ -54,13 +79,23 @@ function pairDoubt(rule: PairRule, readings: Readings): Doubt | undefined {
   const first = readings[rule.first];
   const second = readings[rule.second];
   if (first === undefined || second === undefined || !rule.isOdd(first, second)) return undefined;
-  return { code: rule.code, measurement: rule.first, value: first, against: [{ measurement: rule.second, value: second }] };
+  return {
+    code: rule.code,
+    measurement: rule.first,
+    value: first,
+    against: [{ measurement: rule.second, value: second }],
+  };
 }
 
 function rangeDoubt(id: MeasurementId, value: Inches): Doubt | undefined {
   const [least, most] = measurements[id].range;
   if (value >= least && value <= most) return undefined;
-  return { code: "outside-usual-range", measurement: id, value, against: [{ measurement: id, value: value < least ? least : most }] };
+  return {
+    code: "outside-usual-range",
+    measurement: id,
+    value,
+    against: [{ measurement: id, value: value < least ? least : most }],
+  };
 }
 
 function changeDoubt(id: MeasurementId, value: Inches, before: Inches | undefined): Doubt | undefined {

@@ -13,34 +13,58 @@ export interface Estimate {
 
 type Estimator = (readings: Readings) => Estimate | undefined;
 
-function between(value: number, [fromIn, toIn]: readonly [number, number], [fromOut, toOut]: readonly [number, number]): number {
+function between(
+  value: number,
+  [fromIn, toIn]: readonly [number, number],
+  [fromOut, toOut]: readonly [number, number],
+): number {
   const share = Math.min(1, Math.max(0, (value - fromIn) / (toIn - fromIn)));
   return fromOut + share * (toOut - fromOut);
 }
 
 /** Bust × 0.44 up to a bust of 42, falling evenly to 0.40 at 46 and above. */
 const armhole: Estimator = ({ bust }) =>
-  bust === undefined ? undefined : { value: bust * between(bust, [42, 46], [0.44, 0.4]), rule: "bust × 0.44, falling to 0.40 over 42", basis: ["bust"] };
+  bust === undefined
+    ? undefined
+    : {
+        value: bust * between(bust, [42, 46], [0.44, 0.4]),
+        rule: "bust × 0.44, falling to 0.40 over 42",
+        basis: ["bust"],
+      };
 
 const shoulderToBust: Estimator = ({ shoulderToUnderbust, bust, underbust }) => {
   if (shoulderToUnderbust === undefined) return undefined;
   const full = bust !== undefined && underbust !== undefined && bust - underbust > 5;
-  return { value: shoulderToUnderbust - (full ? 4 : 3.5), rule: full ? "shoulder to under-bust − 4" : "shoulder to under-bust − 3½", basis: ["shoulderToUnderbust"] };
+  return {
+    value: shoulderToUnderbust - (full ? 4 : 3.5),
+    rule: full ? "shoulder to under-bust − 4" : "shoulder to under-bust − 3½",
+    basis: ["shoulderToUnderbust"],
+  };
 };
 
 const waistToHip: Estimator = ({ shoulderToHip, frontWaist }) => {
   if (frontWaist === undefined) return undefined;
-  if (shoulderToHip !== undefined) return { value: shoulderToHip - frontWaist, rule: "shoulder to hip − front half length", basis: ["shoulderToHip", "frontWaist"] };
+  if (shoulderToHip !== undefined)
+    return {
+      value: shoulderToHip - frontWaist,
+      rule: "shoulder to hip − front half length",
+      basis: ["shoulderToHip", "frontWaist"],
+    };
   const [value, size] = frontWaist < 15.5 ? [8, "small"] : frontWaist > 17 ? [10, "tall"] : [9, "average"];
   return { value, rule: `${size} figure, by the front half length`, basis: ["frontWaist"] };
 };
 
 const backWaist: Estimator = ({ frontWaist, bust, underbust }) => {
   if (frontWaist === undefined) return undefined;
-  if (bust === undefined || underbust === undefined) return { value: frontWaist - 1.5, rule: "front half length − 1½", basis: ["frontWaist"] };
+  if (bust === undefined || underbust === undefined)
+    return { value: frontWaist - 1.5, rule: "front half length − 1½", basis: ["frontWaist"] };
   const fullness = bust - underbust;
   const [intake, said] = fullness <= 4 ? [1, "1"] : fullness <= 6 ? [1.5, "1½"] : [2, "2"];
-  return { value: frontWaist - intake, rule: `front half length − ${said}, by bust and under-bust`, basis: ["frontWaist", "bust", "underbust"] };
+  return {
+    value: frontWaist - intake,
+    rule: `front half length − ${said}, by bust and under-bust`,
+    basis: ["frontWaist", "bust", "underbust"],
+  };
 };
 
 const frontWaist: Estimator = ({ backWaist: back }) =>
@@ -55,13 +79,17 @@ const estimators: Readonly<Partial<Record<MeasurementId, Estimator>>> = {
   head: () => ({ value: 22, rule: "the usual head girth", basis: [] }),
   armhole,
   shoulderToBust,
-  shoulderToUnderbust: (readings) => readings.shoulderToBust === undefined ? undefined : { value: readings.shoulderToBust + 3.75, rule: "shoulder to bust point + 3¾", basis: ["shoulderToBust"] },
+  shoulderToUnderbust: (readings) =>
+    readings.shoulderToBust === undefined
+      ? undefined
+      : { value: readings.shoulderToBust + 3.75, rule: "shoulder to bust point + 3¾", basis: ["shoulderToBust"] },
   waistToHip,
   frontWaist,
   backWaist,
   waistToKnee,
-  elbow: ({ upperArm }) => upperArm === undefined ? undefined : { value: upperArm - 1.5, rule: "upper arm − 1½", basis: ["upperArm"] },
-  bustSpan: ({ bust }) => bust === undefined ? undefined : { value: bust / 5, rule: "bust ÷ 5", basis: ["bust"] },
+  elbow: ({ upperArm }) =>
+    upperArm === undefined ? undefined : { value: upperArm - 1.5, rule: "upper arm − 1½", basis: ["upperArm"] },
+  bustSpan: ({ bust }) => (bust === undefined ? undefined : { value: bust / 5, rule: "bust ÷ 5", basis: ["bust"] }),
 };
 
 /** A stand-in for a reading that was not taken (craft: measuring, "When one was not taken"); undefined when there is no rule for it or nothing to go by. */

@@ -56,7 +56,9 @@ function makeBody(girth: number, height: number, e: () => number): Readings {
     sleeveLength: 22.6 + 0.9 * height + 0.4 * e(),
     shoulderToElbow: 13.2 + 0.55 * height + 0.25 * e(),
   };
-  const { shoulderToHip: _, ...card } = Object.fromEntries(measurementIds.map((id) => [id, clampToUsual(id, body[id])])) as Record<MeasurementId, Inches>;
+  const { shoulderToHip: _, ...card } = Object.fromEntries(
+    measurementIds.map((id) => [id, clampToUsual(id, body[id])]),
+  ) as Record<MeasurementId, Inches>;
   return card;
 }
 
@@ -73,7 +75,9 @@ export function makeCrowd(seed: number, count: number): readonly Readings[] {
 export function makeExtremes(): readonly { readonly name: string; readonly body: Readings }[] {
   const ends = measurementIds
     .filter((id) => id !== "shoulderToHip")
-    .flatMap((id) => measurements[id].range.map((value) => ({ name: `${id} ${value}`, body: { ...typicalBody, [id]: value } })));
+    .flatMap((id) =>
+      measurements[id].range.map((value) => ({ name: `${id} ${value}`, body: { ...typicalBody, [id]: value } })),
+    );
   const corners = [-3, 3].flatMap((girth) =>
     [-3, 3].map((height) => ({ name: `girth ${girth}, height ${height}`, body: makeBody(girth, height, () => 0) })),
   );

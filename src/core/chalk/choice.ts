@@ -58,8 +58,10 @@ function optionProblem(id: string, choice: OptionChoice, value: ChoiceValue): Ch
 function lengthProblem(id: string, choice: LengthChoice, value: ChoiceValue): ChoiceProblem | undefined {
   const [least, most] = choice.range;
   const base = { choice: id, value, options: [], range: choice.range };
-  if (typeof value !== "number" || !Number.isFinite(value)) return { ...base, code: "not-a-length", nearest: choice.default.inches };
-  if (value < least - 1e-9 || value > most + 1e-9) return { ...base, code: "out-of-range", nearest: value < least ? least : most };
+  if (typeof value !== "number" || !Number.isFinite(value))
+    return { ...base, code: "not-a-length", nearest: choice.default.inches };
+  if (value < least - 1e-9 || value > most + 1e-9)
+    return { ...base, code: "out-of-range", nearest: value < least ? least : most };
   return undefined;
 }
 
@@ -71,7 +73,9 @@ export function checkChoice(id: string, choice: ChoiceDefinition, value: ChoiceV
     case "length":
       return lengthProblem(id, choice, value);
     case "flag":
-      return typeof value === "boolean" ? undefined : { code: "not-yes-or-no", choice: id, value, options: [], nearest: choice.default };
+      return typeof value === "boolean"
+        ? undefined
+        : { code: "not-yes-or-no", choice: id, value, options: [], nearest: choice.default };
     default:
       return choice satisfies never;
   }

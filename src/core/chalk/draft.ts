@@ -96,8 +96,19 @@ export interface ChalkStep {
 
 /** Why a step is done; the sentences are in wording. */
 export type StepReason =
-  | "armhole-depth" | "shoulder-slope" | "scoop" | "side-width" | "given-back" | "zip-hollow" | "hem-width" | "hem-trued"
-  | "neck-width" | "origin-zip-line" | "armhole-cutting" | "side-seam" | "neck-curve";
+  | "armhole-depth"
+  | "shoulder-slope"
+  | "scoop"
+  | "side-width"
+  | "given-back"
+  | "zip-hollow"
+  | "hem-width"
+  | "hem-trued"
+  | "neck-width"
+  | "origin-zip-line"
+  | "armhole-cutting"
+  | "side-seam"
+  | "neck-curve";
 
 export interface Piece {
   readonly id: string;

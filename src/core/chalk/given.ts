@@ -1,7 +1,7 @@
 import { type Estimate, type MeasurementId, measurements } from "../body";
 import { formatLength, type Inches, type Tick, tickStep, type Unit } from "../length";
 import { certain } from "../result";
-import { type ResolvedRules, type RuleId, ruleDefinition, type RuleValue, ruleTick } from "../rules";
+import { type ResolvedRules, type RuleId, type RuleValue, ruleDefinition, ruleTick } from "../rules";
 import type { ChoiceValues } from "./choice";
 import { type Sum, settle, type Term } from "./term";
 
@@ -76,13 +76,23 @@ const SHARES: Readonly<Record<number, string>> = { 1: "", 2: " ÷ 2", 4: " ÷ 4"
 
 /** A share of a body reading: `Bust girth ÷ 4`. */
 export function bodyTerm(given: Given, id: MeasurementId, divisor: 1 | 2 | 4 | 6 = 1): Term {
-  return { label: `${measurements[id].label}${SHARES[divisor] ?? ""}`, kind: "body", value: bodyValue(given, id) / divisor, source: `measurement:${id}` };
+  return {
+    label: `${measurements[id].label}${SHARES[divisor] ?? ""}`,
+    kind: "body",
+    value: bodyValue(given, id) / divisor,
+    source: `measurement:${id}`,
+  };
 }
 
 /** A quarter of the whole body's ease; the label says both, so that nobody mistakes one for the other. */
 export function easeTerm(given: Given, girth: "bust" | "waist" | "hip"): Term {
   const whole = ruleLength(given, `ease.${girth}`);
-  return { label: `Ease, a quarter of ${formatLength(whole, given.unit)}`, kind: "ease", value: whole / 4, source: `rule:ease.${girth}` };
+  return {
+    label: `Ease, a quarter of ${formatLength(whole, given.unit)}`,
+    kind: "ease",
+    value: whole / 4,
+    source: `rule:ease.${girth}`,
+  };
 }
 
 export function ruleTerm(given: Given, id: RuleId, kind: Term["kind"] = "style"): Term {
@@ -105,5 +115,10 @@ export function turnTerm(term: Term, label = term.label): Term {
 export function figureNoteTerms(given: Given, piece: string, line: string): readonly Term[] {
   return given.figureNotes
     .filter((note) => note.piece === piece && note.line === line)
-    .map((note) => ({ label: note.why, kind: "figure-note", value: note.amount, source: `figure-note:${piece}/${line}` }));
+    .map((note) => ({
+      label: note.why,
+      kind: "figure-note",
+      value: note.amount,
+      source: `figure-note:${piece}/${line}`,
+    }));
 }

@@ -1,9 +1,35 @@
-import { cutOutline, dotsAlong, isStraight, joinPaths, lengthToDepth, type Path, pathEnd, pathLength, placeAtLength, type Point, straight } from "../geometry";
+import {
+  cutOutline,
+  dotsAlong,
+  isStraight,
+  joinPaths,
+  lengthToDepth,
+  type Path,
+  type Point,
+  pathEnd,
+  pathLength,
+  placeAtLength,
+  straight,
+} from "../geometry";
 import { fromCentimetres, type Inches, roundToStep } from "../length";
 import { certain } from "../result";
-import type { CentreOrigin, ChalkStep, Edge, EdgeRole, GuideLine, LineId, Mark, Notch, Origin, Piece, StepReason, TakeOut, TapeDirection } from "./draft";
+import type {
+  CentreOrigin,
+  ChalkStep,
+  Edge,
+  EdgeRole,
+  GuideLine,
+  LineId,
+  Mark,
+  Notch,
+  Origin,
+  Piece,
+  StepReason,
+  TakeOut,
+  TapeDirection,
+} from "./draft";
 import { type Given, settleOnTape } from "./given";
-import { addTerms, settle, type Sum, type Term } from "./term";
+import { addTerms, type Sum, settle, type Term } from "./term";
 
 export interface PieceStart {
   readonly name: string;
@@ -56,7 +82,12 @@ export class PieceChalk {
   readonly #lines: GuideLine[] = [];
   readonly #marks: Mark[] = [];
   readonly #edges: Edge[] = [];
-  readonly #takeOuts: { readonly id: string; readonly why: string; readonly removedAt: (down: Inches) => Inches; readonly declared: TakeOut["declared"][number][] }[] = [];
+  readonly #takeOuts: {
+    readonly id: string;
+    readonly why: string;
+    readonly removedAt: (down: Inches) => Inches;
+    readonly declared: TakeOut["declared"][number][];
+  }[] = [];
   readonly #notches: Notch[] = [];
   readonly #steps: ChalkStep[] = [];
 
@@ -66,9 +97,22 @@ export class PieceChalk {
     readonly start: PieceStart,
   ) {
     this.#lines.push({ id: "top", down: 0, terms: [] });
-    this.#say({ id: "top-line", act: { kind: "top-line" }, from: "cloth-edge", direction: "down", reading: start.topInset });
+    this.#say({
+      id: "top-line",
+      act: { kind: "top-line" },
+      from: "cloth-edge",
+      direction: "down",
+      reading: start.topInset,
+    });
     if (start.origin === "zip-line") {
-      this.#say({ id: "zip-line", act: { kind: "zip-line" }, from: "cloth-edge", direction: "across", reading: start.originInset, why: "origin-zip-line" });
+      this.#say({
+        id: "zip-line",
+        act: { kind: "zip-line" },
+        from: "cloth-edge",
+        direction: "across",
+        reading: start.originInset,
+        why: "origin-zip-line",
+      });
     }
   }
 
@@ -77,21 +121,37 @@ export class PieceChalk {
     const down = settleOnTape(this.given, terms);
     const line: GuideLine = { id, down: down.value, terms: down.terms };
     this.#lines.push(line);
-    this.#say({ id: `${id}-line`, act: { kind: "guide-line", line: id }, from: "top-line", direction: "down", reading: down, ...(why ? { why } : {}) });
+    this.#say({
+      id: `${id}-line`,
+      act: { kind: "guide-line", line: id },
+      from: "top-line",
+      direction: "down",
+      reading: down,
+      ...(why ? { why } : {}),
+    });
     return line;
   }
 
   down(line: LineId): Inches {
-    return certain(this.#lines.find(({ id }) => id === line), `guide line ${line} on ${this.id}`).down;
+    return certain(
+      this.#lines.find(({ id }) => id === line),
+      `guide line ${line} on ${this.id}`,
+    ).down;
   }
 
   lineTerms(line: LineId): readonly Term[] {
-    return certain(this.#lines.find(({ id }) => id === line), `guide line ${line} on ${this.id}`).terms;
+    return certain(
+      this.#lines.find(({ id }) => id === line),
+      `guide line ${line} on ${this.id}`,
+    ).terms;
   }
 
   /** A mark that was chalked before. */
   markAt(id: string): Mark {
-    return certain(this.#marks.find((mark) => mark.id === id), `mark ${id} on ${this.id}`);
+    return certain(
+      this.#marks.find((mark) => mark.id === id),
+      `mark ${id} on ${this.id}`,
+    );
   }
 
   /** A mark across on a guide line, read from the piece's origin. */
@@ -101,8 +161,22 @@ export class PieceChalk {
     const place = { x: stitch.value, y: this.down(line) };
     const { cut, cutTerms } = this.#cutReading(stitch.value, chalk.allowance);
     return this.#keep(
-      { id, line, stitch: stitch.value, cut, terms: stitch.terms, cutTerms, place: { stitch: place, cut: cut === null ? null : { ...place, x: cut } } },
-      { id: `${line}-${name}`, act: { kind: "mark", mark: id, line }, from: this.start.origin, direction: "across", why: chalk.why },
+      {
+        id,
+        line,
+        stitch: stitch.value,
+        cut,
+        terms: stitch.terms,
+        cutTerms,
+        place: { stitch: place, cut: cut === null ? null : { ...place, x: cut } },
+      },
+      {
+        id: `${line}-${name}`,
+        act: { kind: "mark", mark: id, line },
+        from: this.start.origin,
+        direction: "across",
+        why: chalk.why,
+      },
     );
   }
 
@@ -112,37 +186,104 @@ export class PieceChalk {
     const id = `centre/${name}`;
     const { cut, cutTerms } = this.#cutReading(stitch.value, chalk.allowance);
     return this.#keep(
-      { id, line: "centre", stitch: stitch.value, cut, terms: stitch.terms, cutTerms, place: { stitch: { x: 0, y: stitch.value }, cut: cut === null ? null : { x: 0, y: cut } } },
-      { id: `centre-${name}`, act: { kind: "centre-mark", mark: id }, from: "top-line", direction: "down", why: chalk.why },
+      {
+        id,
+        line: "centre",
+        stitch: stitch.value,
+        cut,
+        terms: stitch.terms,
+        cutTerms,
+        place: { stitch: { x: 0, y: stitch.value }, cut: cut === null ? null : { x: 0, y: cut } },
+      },
+      {
+        id: `centre-${name}`,
+        act: { kind: "centre-mark", mark: id },
+        from: "top-line",
+        direction: "down",
+        why: chalk.why,
+      },
     );
   }
 
-  #cutReading(stitch: Inches, allowance: readonly Term[] | undefined): { cut: Inches | null; cutTerms: readonly Term[] } {
-    return allowance === undefined ? { cut: null, cutTerms: [] } : { cut: stitch + addTerms(allowance), cutTerms: allowance };
+  #cutReading(
+    stitch: Inches,
+    allowance: readonly Term[] | undefined,
+  ): { cut: Inches | null; cutTerms: readonly Term[] } {
+    return allowance === undefined
+      ? { cut: null, cutTerms: [] }
+      : { cut: stitch + addTerms(allowance), cutTerms: allowance };
   }
 
   /** A mark plumb under another one, on a guide line: nothing new is measured. */
   plumb(line: LineId, name: string, under: Mark): Mark {
     const id = `${line}/${name}`;
-    const mark: Mark = { ...under, id, line, cut: null, cutTerms: [], place: { stitch: { x: under.stitch, y: this.down(line) }, cut: null } };
-    return this.#keep(mark, { id: `${line}-${name}`, act: { kind: "plumb", mark: under.id, line }, from: this.start.origin, direction: "across" });
+    const mark: Mark = {
+      ...under,
+      id,
+      line,
+      cut: null,
+      cutTerms: [],
+      place: { stitch: { x: under.stitch, y: this.down(line) }, cut: null },
+    };
+    return this.#keep(mark, {
+      id: `${line}-${name}`,
+      act: { kind: "plumb", mark: under.id, line },
+      from: this.start.origin,
+      direction: "across",
+    });
   }
 
   /** A mark that lies on no guide line, reached from another place. */
   place(chalk: PlaceChalk): Mark {
-    const mark: Mark = { id: chalk.id, line: null, stitch: chalk.reading.value, cut: null, terms: chalk.reading.terms, cutTerms: [], place: { stitch: chalk.stitch, cut: chalk.cut ?? null } };
-    return this.#keep(mark, { id: chalk.id.replace("/", "-"), act: { kind: chalk.act, mark: chalk.id }, from: chalk.from, direction: chalk.direction, why: chalk.why });
+    const mark: Mark = {
+      id: chalk.id,
+      line: null,
+      stitch: chalk.reading.value,
+      cut: null,
+      terms: chalk.reading.terms,
+      cutTerms: [],
+      place: { stitch: chalk.stitch, cut: chalk.cut ?? null },
+    };
+    return this.#keep(mark, {
+      id: chalk.id.replace("/", "-"),
+      act: { kind: chalk.act, mark: chalk.id },
+      from: chalk.from,
+      direction: chalk.direction,
+      why: chalk.why,
+    });
   }
 
   /** An edge of the outline; edges are chalked clockwise, from the neck at the centre. */
   edge(id: string, chalk: EdgeChalk): Edge {
     const onFold = chalk.onFold ?? false;
     const curved = !isStraight(chalk.stitch);
-    const edge: Edge = { id, role: chalk.role, stitch: chalk.stitch, ...(chalk.cut ? { cut: chalk.cut } : {}), allowance: chalk.allowance, onFold, dots: curved ? this.#dots(chalk.stitch) : [] };
+    const edge: Edge = {
+      id,
+      role: chalk.role,
+      stitch: chalk.stitch,
+      ...(chalk.cut ? { cut: chalk.cut } : {}),
+      allowance: chalk.allowance,
+      onFold,
+      dots: curved ? this.#dots(chalk.stitch) : [],
+    };
     this.#edges.push(edge);
     if (onFold) return edge;
-    this.#say({ id, act: { kind: "edge", edge: id, curved, through: chalk.through }, marks: chalk.through, from: "edge-start", direction: "along", reading: { value: pathLength(chalk.stitch), terms: [] }, why: chalk.why });
-    this.#say({ id: `${id}-allowance`, act: { kind: "allowance", edge: id, allowance: chalk.allowance }, from: "edge-start", direction: "outwards", reading: { value: chalk.allowance, terms: [] } });
+    this.#say({
+      id,
+      act: { kind: "edge", edge: id, curved, through: chalk.through },
+      marks: chalk.through,
+      from: "edge-start",
+      direction: "along",
+      reading: { value: pathLength(chalk.stitch), terms: [] },
+      why: chalk.why,
+    });
+    this.#say({
+      id: `${id}-allowance`,
+      act: { kind: "allowance", edge: id, allowance: chalk.allowance },
+      from: "edge-start",
+      direction: "outwards",
+      reading: { value: chalk.allowance, terms: [] },
+    });
     return edge;
   }
 
@@ -173,7 +314,10 @@ export class PieceChalk {
   }
 
   #find(takeOut: string) {
-    return certain(this.#takeOuts.find(({ id }) => id === takeOut), `take-out ${takeOut} on ${this.id}`);
+    return certain(
+      this.#takeOuts.find(({ id }) => id === takeOut),
+      `take-out ${takeOut} on ${this.id}`,
+    );
   }
 
   /** A notch at a length along an edge. */
@@ -189,25 +333,50 @@ export class PieceChalk {
   }
 
   edgePath(id: string): Path {
-    return certain(this.#edges.find((edge) => edge.id === id), `edge ${id} on ${this.id}`).stitch;
+    return certain(
+      this.#edges.find((edge) => edge.id === id),
+      `edge ${id} on ${this.id}`,
+    ).stitch;
   }
 
-  #keep(mark: Mark, step: Pick<ChalkStep, "id" | "act" | "from" | "direction"> & { readonly why?: StepReason | undefined }): Mark {
+  #keep(
+    mark: Mark,
+    step: Pick<ChalkStep, "id" | "act" | "from" | "direction"> & { readonly why?: StepReason | undefined },
+  ): Mark {
     this.#marks.push(mark);
     this.#say({ ...step, marks: [mark.id], reading: { value: mark.stitch, terms: mark.terms }, cutReading: mark.cut });
     return mark;
   }
 
-  #say(step: Pick<ChalkStep, "id" | "act" | "from" | "direction"> & { readonly reading: Sum; readonly marks?: readonly string[]; readonly cutReading?: Inches | null; readonly why?: StepReason | undefined }): void {
-    const { reading, marks = [], cutReading = null, why, ...rest } = step;
-    this.#steps.push({ ...rest, marks, reading: reading.value, terms: reading.terms, cutReading, why: why ?? null });
+  #say(
+    step: Pick<ChalkStep, "id" | "act" | "from" | "direction"> & {
+      readonly reading: Sum;
+      readonly marks?: readonly string[];
+      readonly cutReading?: Inches | null;
+      readonly why?: StepReason | undefined;
+    },
+  ): void {
+    const { id, act, from, direction, reading } = step;
+    this.#steps.push({
+      id,
+      act,
+      marks: step.marks ?? [],
+      from,
+      direction,
+      reading: reading.value,
+      terms: reading.terms,
+      cutReading: step.cutReading ?? null,
+      why: step.why ?? null,
+    });
   }
 
   #takenOut(): readonly TakeOut[] {
     return this.#takeOuts.map(({ id, why, removedAt, declared }) => ({
       id,
       why,
-      removes: this.#lines.map((line) => ({ line: line.id, amount: removedAt(line.down) })).filter(({ amount }) => amount >= NOTHING),
+      removes: this.#lines
+        .map((line) => ({ line: line.id, amount: removedAt(line.down) }))
+        .filter(({ amount }) => amount >= NOTHING),
       declared,
     }));
   }

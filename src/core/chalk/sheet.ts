@@ -1,9 +1,9 @@
 import type { MeasurementId } from "../body";
-import { RefusalSignal, type Refusal } from "./refusal";
 import { fail, type Result, succeed } from "../result";
 import type { Draft, GirthPlan, Opening, SeamPlan } from "./draft";
 import type { Given } from "./given";
 import { PieceChalk, type PieceStart } from "./piece-chalk";
+import { type Refusal, RefusalSignal } from "./refusal";
 
 /** The table a recipe chalks on. Lives only while a recipe runs; what comes out is plain data. */
 export class Sheet {
@@ -52,7 +52,12 @@ export class Sheet {
  *
  * @returns the draft, or the refusal with the readings that conflict and the nearest that works
  */
-export function chalkDraft(garment: string, needed: readonly MeasurementId[], given: Given, recipe: (sheet: Sheet) => void): Result<Draft, Refusal> {
+export function chalkDraft(
+  garment: string,
+  needed: readonly MeasurementId[],
+  given: Given,
+  recipe: (sheet: Sheet) => void,
+): Result<Draft, Refusal> {
   const sheet = new Sheet(given);
   try {
     recipe(sheet);

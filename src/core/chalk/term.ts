@@ -1,7 +1,16 @@
 import { type Inches, roundToStep } from "../length";
 
 /** What a term stands for: how the sum of a mark is told apart on the tape. */
-export const termKinds = ["body", "ease", "style", "given-back", "figure-note", "allowance", "trued", "rounding"] as const;
+export const termKinds = [
+  "body",
+  "ease",
+  "style",
+  "given-back",
+  "figure-note",
+  "allowance",
+  "trued",
+  "rounding",
+] as const;
 
 export type TermKind = (typeof termKinds)[number];
 

@@ -1,7 +1,37 @@
-import { type BodicePlan, chalkArmhole, type ChalkedSide, chalkDressLines, chalkHemMarks, chalkShoulder, chalkSides, chalkWidths, needsArmhole, pieceIds, planBodice, type Side } from "../blocks";
-import { allowanceTerm, bodyTerm, choiceOption, type Mark, type PieceChalk, ruleLength, settleOnTape, type Sheet } from "../chalk";
+import {
+  type BodicePlan,
+  type ChalkedSide,
+  chalkArmhole,
+  chalkDressLines,
+  chalkHemMarks,
+  chalkShoulder,
+  chalkSides,
+  chalkWidths,
+  needsArmhole,
+  pieceIds,
+  planBodice,
+  type Side,
+} from "../blocks";
+import {
+  allowanceTerm,
+  bodyTerm,
+  choiceOption,
+  type Mark,
+  type PieceChalk,
+  ruleLength,
+  type Sheet,
+  settleOnTape,
+} from "../chalk";
 import { both } from "../length";
-import { chalkFoldEdge, chalkNeck, chalkZipHollow, chalkZipSeam, hollowGivenBack, neckChoices, openingChoices } from "../parts";
+import {
+  chalkFoldEdge,
+  chalkNeck,
+  chalkZipHollow,
+  chalkZipSeam,
+  hollowGivenBack,
+  neckChoices,
+  openingChoices,
+} from "../parts";
 import type { Garment } from "./garment";
 
 const NAMES: Readonly<Record<Side, string>> = { front: "Front", back: "Back" };
@@ -45,11 +75,20 @@ function chalkStraightDress(sheet: Sheet): void {
   chalkSides(front, back, plan.underarmBelow);
   for (const { piece, side } of [front, back]) {
     chalkCentre(piece);
-    piece.notchAt("centre-neck", `${side}-neck`, 0);
+    if (piece.start.origin === "fold") piece.notchAt("centre-neck", `${side}-neck`, 0);
   }
-  sheet.seam({ id: "shoulder", a: ["bodice-front/shoulder"], b: ["bodice-back/shoulder"], ease: { least: 0, most: 0 } });
+  sheet.seam({
+    id: "shoulder",
+    a: ["bodice-front/shoulder"],
+    b: ["bodice-back/shoulder"],
+    ease: { least: 0, most: 0 },
+  });
   sheet.seam({ id: "side", a: ["bodice-front/side"], b: ["bodice-back/side"], ease: { least: 0, most: 0 } });
-  const girths = [["bust", "chest"], ["waist", "waist"], ["hip", "hip"]] as const;
+  const girths = [
+    ["bust", "chest"],
+    ["waist", "waist"],
+    ["hip", "hip"],
+  ] as const;
   for (const [line, on] of girths) {
     sheet.girth({ line, on, body: bodyTerm(given, line).value, ease: ruleLength(given, `ease.${line}`) });
   }
@@ -64,13 +103,53 @@ export const straightDress: Garment = {
   choices: {
     ...neckChoices,
     ...openingChoices,
-    hemExtra: { kind: "length", label: "Hem beyond the hip, per quarter", default: both(1, 2.5), range: [-2, 6], why: "An inch in each quarter lets a straight hem fall clear of the knees." },
-    fold: { kind: "option", label: "Fold", options: { "one-fold": "One fold, twice", "back-from-front": "Back from front", "four-layers": "Four layers" }, default: "one-fold", why: "How the cloth lies while you chalk and cut; the garment stays the same." },
+    hemExtra: {
+      kind: "length",
+      label: "Hem beyond the hip, per quarter",
+      default: both(1, 2.5),
+      range: [-2, 6],
+      why: "An inch in each quarter lets a straight hem fall clear of the knees.",
+    },
+    fold: {
+      kind: "option",
+      label: "Fold",
+      options: { "one-fold": "One fold, twice", "back-from-front": "Back from front", "four-layers": "Four layers" },
+      default: "one-fold",
+      why: "How the cloth lies while you chalk and cut; the garment stays the same.",
+    },
   },
   rules: { "ease.bust": both(2, 5), "ease.waist": both(2, 5), "ease.hip": both(3, 7.5) },
-  uses: ["armholeDepth", "armholeRoom", "armholeFrom", "armholeLine", "shoulderSlope", "backShoulderSlope", "frontScoop", "backScoop", "ease.bust", "ease.waist", "ease.hip", "allowance.shoulder", "allowance.armhole", "allowance.neck", "allowance.side", "allowance.hem", "allowance.zip", "zipHollow", "zipHollowGivenBack", "dartlessLength", "tick"],
+  uses: [
+    "armholeDepth",
+    "armholeRoom",
+    "armholeFrom",
+    "armholeLine",
+    "shoulderSlope",
+    "backShoulderSlope",
+    "frontScoop",
+    "backScoop",
+    "ease.bust",
+    "ease.waist",
+    "ease.hip",
+    "allowance.shoulder",
+    "allowance.armhole",
+    "allowance.neck",
+    "allowance.side",
+    "allowance.hem",
+    "allowance.zip",
+    "zipHollow",
+    "zipHollowGivenBack",
+    "dartlessLength",
+    "tick",
+  ],
   needs: (rule) => [
-    "bust", "waist", "hip", "shoulder", "frontWaist", "waistToHip", "fullLength",
+    "bust",
+    "waist",
+    "hip",
+    "shoulder",
+    "frontWaist",
+    "waistToHip",
+    "fullLength",
     ...(needsArmhole(rule("armholeDepth")) ? (["armhole"] as const) : []),
     ...(rule("dartlessLength") === "front" ? [] : (["backWaist"] as const)),
   ],

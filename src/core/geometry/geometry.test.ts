@@ -1,9 +1,36 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
-import { areaOutside, at, crossAtDepth, curveBetween, cutOutline, distance, dotsAlong, flattenPath, isSimple, lengthToDepth, movePath, type Path, pathLength, placeAtLength, polygonArea, reversePath, sideSeam, straight } from ".";
+import {
+  areaOutside,
+  at,
+  crossAtDepth,
+  curveBetween,
+  cutOutline,
+  distance,
+  dotsAlong,
+  flattenPath,
+  isSimple,
+  lengthToDepth,
+  movePath,
+  type Path,
+  pathLength,
+  placeAtLength,
+  polygonArea,
+  reversePath,
+  sideSeam,
+  straight,
+} from ".";
 
-const quarterCircle: Path = { start: at(0, 8), segments: [curveBetween(at(0, 8), { x: 1, y: 0 }, at(8, 0), { x: 0, y: -1 })] };
-const square: readonly Path[] = [straight(at(0, 0), at(10, 0)), straight(at(10, 0), at(10, 20)), straight(at(10, 20), at(0, 20)), straight(at(0, 20), at(0, 0))];
+const quarterCircle: Path = {
+  start: at(0, 8),
+  segments: [curveBetween(at(0, 8), { x: 1, y: 0 }, at(8, 0), { x: 0, y: -1 })],
+};
+const square: readonly Path[] = [
+  straight(at(0, 0), at(10, 0)),
+  straight(at(10, 0), at(10, 20)),
+  straight(at(10, 20), at(0, 20)),
+  straight(at(0, 20), at(0, 0)),
+];
 
 function fine(path: Path): number {
   const points = flattenPath(path, 0.002);
@@ -14,14 +41,26 @@ describe("lengths", () => {
   it("makes the house's curve a quarter circle: 4π long for a radius of 8, within 1/100", () =>
     expect(pathLength(quarterCircle)).toBeCloseTo(4 * Math.PI, 2));
   it("agrees with fine subdivision on made-up side seams", () => {
-    fc.assert(fc.property(fc.double({ min: 7, max: 15, noNaN: true }), fc.double({ min: 6, max: 14, noNaN: true }), fc.double({ min: 8, max: 16, noNaN: true }), (chest, waist, hip) => {
-      const side = sideSeam({ underarm: at(chest, 8), waist: at(waist, 16), hip: at(hip, 25), hem: at(hip + 1, 40) });
-      expect(Math.abs(pathLength(side) - fine(side))).toBeLessThan(1e-4);
-      expect(pathLength(reversePath(side))).toBeCloseTo(pathLength(side), 9);
-      const reach = flattenPath(side).map((point) => point.x);
-      expect(Math.max(...reach)).toBeLessThanOrEqual(Math.max(chest, waist, hip + 1) + 1e-6);
-      expect(Math.min(...reach)).toBeGreaterThanOrEqual(Math.min(chest, waist, hip) - 1e-6);
-    }));
+    fc.assert(
+      fc.property(
+        fc.double({ min: 7, max: 15, noNaN: true }),
+        fc.double({ min: 6, max: 14, noNaN: true }),
+        fc.double({ min: 8, max: 16, noNaN: true }),
+        (chest, waist, hip) => {
+          const side = sideSeam({
+            underarm: at(chest, 8),
+            waist: at(waist, 16),
+            hip: at(hip, 25),
+            hem: at(hip + 1, 40),
+          });
+          expect(Math.abs(pathLength(side) - fine(side))).toBeLessThan(1e-4);
+          expect(pathLength(reversePath(side))).toBeCloseTo(pathLength(side), 9);
+          const reach = flattenPath(side).map((point) => point.x);
+          expect(Math.max(...reach)).toBeLessThanOrEqual(Math.max(chest, waist, hip + 1) + 1e-6);
+          expect(Math.min(...reach)).toBeGreaterThanOrEqual(Math.min(chest, waist, hip) - 1e-6);
+        },
+      ),
+    );
   });
   it("arrives where it measured: walking to a depth and back gives the same length", () => {
     const side = sideSeam({ underarm: at(10.5, 8), waist: at(9, 16), hip: at(11, 25), hem: at(12, 40) });
@@ -48,11 +87,25 @@ describe("cutting outline", () => {
     expect(polygonArea(outline)).toBeCloseTo(11.5 * 21.5, 4);
   });
   it("stays whole where the allowance is wider than the curve is round (a tight neck)", () => {
-    const neck: Path = { start: at(0, 0.6), segments: [curveBetween(at(0, 0.6), { x: 1, y: 0 }, at(3, 0), { x: 0, y: -1 })] };
-    const edges = [neck, straight(at(3, 0), at(8, 1)), straight(at(8, 1), at(8, 20)), straight(at(8, 20), at(0, 20)), straight(at(0, 20), at(0, 0.6))];
+    const neck: Path = {
+      start: at(0, 0.6),
+      segments: [curveBetween(at(0, 0.6), { x: 1, y: 0 }, at(3, 0), { x: 0, y: -1 })],
+    };
+    const edges = [
+      neck,
+      straight(at(3, 0), at(8, 1)),
+      straight(at(8, 1), at(8, 20)),
+      straight(at(8, 20), at(0, 20)),
+      straight(at(0, 20), at(0, 0.6)),
+    ];
     const outline = cutOutline(edges.map((stitch, index) => ({ stitch, allowance: index === 4 ? 0 : 0.5 })));
     expect(isSimple(outline)).toBe(true);
-    expect(areaOutside(edges.flatMap((edge) => flattenPath(edge).slice(1)), outline)).toBeLessThan(0.01);
+    expect(
+      areaOutside(
+        edges.flatMap((edge) => flattenPath(edge).slice(1)),
+        outline,
+      ),
+    ).toBeLessThan(0.01);
   });
   it("knows a bow tie from a piece", () => expect(isSimple([at(0, 0), at(4, 4), at(4, 0), at(0, 4)])).toBe(false));
   it("keeps the allowance everywhere on a curve: no stitched place nearer than ½ less 1/100 to the cut", () => {
@@ -60,10 +113,14 @@ describe("cutting outline", () => {
     const edges = [moved, straight(at(9, 1), at(9, 20)), straight(at(9, 20), at(1, 20)), straight(at(1, 20), at(1, 9))];
     const outline = cutOutline(edges.map((stitch) => ({ stitch, allowance: 0.5 })));
     for (const point of flattenPath(moved).slice(2, -2)) {
-      const near = Math.min(...outline.flatMap((a, index) => {
-        const b = outline[(index + 1) % outline.length] ?? a;
-        return Array.from({ length: 20 }, (_, k) => distance(point, at(a.x + ((b.x - a.x) * k) / 20, a.y + ((b.y - a.y) * k) / 20)));
-      }));
+      const near = Math.min(
+        ...outline.flatMap((a, index) => {
+          const b = outline[(index + 1) % outline.length] ?? a;
+          return Array.from({ length: 20 }, (_, k) =>
+            distance(point, at(a.x + ((b.x - a.x) * k) / 20, a.y + ((b.y - a.y) * k) / 20)),
+          );
+        }),
+      );
       expect(near).toBeGreaterThan(0.49);
       expect(near).toBeLessThan(0.53);
     }

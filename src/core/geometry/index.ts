@@ -5,9 +5,9 @@ export {
   crossAtDepth,
   flattenPath,
   lengthToDepth,
+  type PlaceOnPath,
   pathBounds,
   pathLength,
-  type PlaceOnPath,
   placeAtLength,
 } from "./measure";
 export { cutOutline, type OutlineEdge, polygonArea } from "./outline";
@@ -27,5 +27,18 @@ export {
   straight,
   withStarts,
 } from "./path";
-export { add, at, cross, type Direction, directionFrom, distance, dot, leftOf, type Point, rightOf, scale, subtract } from "./point";
+export {
+  add,
+  at,
+  cross,
+  type Direction,
+  directionFrom,
+  distance,
+  dot,
+  leftOf,
+  type Point,
+  rightOf,
+  scale,
+  subtract,
+} from "./point";
 export { toPathData, toPolygonData } from "./svg";

@@ -1,9 +1,9 @@
-import { Clipper, FillRule } from "clipper2-ts";
 import { Polygon } from "@flatten-js/core";
+import { Clipper, FillRule } from "clipper2-ts";
 import { flattenPath } from "./measure";
+import { polygonArea } from "./outline";
 import type { Path } from "./path";
 import type { Point } from "./point";
-import { polygonArea } from "./outline";
 
 /** True when a closed outline never crosses or touches itself. Judged by another library than the one that offsets. */
 export function isSimple(outline: Path | readonly Point[]): boolean {

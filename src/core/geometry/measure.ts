@@ -137,7 +137,12 @@ export function tracePath(path: Path, spacing: Inches = 0.5): readonly PlaceOnPa
   return withStarts(path).flatMap(({ from, segment }) => {
     if (segment.kind === "line") {
       const tangent = directionFrom(from, segment.to);
-      return tangent === null ? [] : [{ point: from, tangent }, { point: segment.to, tangent }];
+      return tangent === null
+        ? []
+        : [
+            { point: from, tangent },
+            { point: segment.to, tangent },
+          ];
     }
     const curve = curvePoints(from, segment);
     const steps = Math.max(8, Math.ceil(distance(from, segment.to) / spacing));

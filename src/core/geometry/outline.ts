@@ -2,7 +2,7 @@ import { Clipper, FillRule } from "clipper2-ts";
 import type { Inches } from "../length";
 import { type PlaceOnPath, tracePath } from "./measure";
 import type { Path } from "./path";
-import { add, cross, type Direction, distance, leftOf, meetLines, type Point, scale, subtract } from "./point";
+import { add, cross, type Direction, distance, dot, leftOf, meetLines, type Point, scale, subtract } from "./point";
 
 /** One stretch of a stitching outline, walked clockwise as it lies (neck, shoulder, armhole, side, hem, centre). */
 export interface OutlineEdge {
@@ -21,6 +21,8 @@ interface Chain {
   readonly points: readonly Point[];
   readonly startWay: Direction;
   readonly endWay: Direction;
+  /** True where the curve is tighter than its allowance, so that the offset folds back over itself. */
+  readonly folded: boolean;
 }
 
 /** A place of a traced path moved square to it, outwards (the left hand of the walk). */
@@ -33,7 +35,20 @@ function cutChain(edge: OutlineEdge): Chain {
   const by = edge.cut === undefined ? edge.allowance : 0;
   const flat = places.map((place) => moveOut(place, by));
   const way = (place: PlaceOnPath | undefined): Direction => place?.tangent ?? { x: 1, y: 0 };
-  return { points: joinCorners(flat, places), startWay: way(places[0]), endWay: way(places.at(-1)) };
+  return {
+    points: joinCorners(flat, places),
+    startWay: way(places[0]),
+    endWay: way(places.at(-1)),
+    folded: runsBack(flat, places),
+  };
+}
+
+function runsBack(flat: readonly Point[], places: readonly PlaceOnPath[]): boolean {
+  return flat.some((point, index) => {
+    const next = flat[index + 1];
+    const tangent = places[index]?.tangent;
+    return next !== undefined && tangent !== undefined && dot(subtract(next, point), tangent) < -1e-9;
+  });
 }
 
 /** Inside an edge a corner is traced twice, once each way: where the offset opens it, the two ways are drawn on until they meet. */
@@ -45,7 +60,9 @@ function joinCorners(points: readonly Point[], places: readonly PlaceOnPath[]): 
     if (distance(last.point, here.point) > 1e-9) return [point];
     if (distance(before, point) < 1e-9) return [];
     const corner = meetLines(before, last.tangent, point, here.tangent);
-    return corner === null || distance(corner, point) > MITRE_LIMIT * distance(before, point) ? [point] : [corner, point];
+    return corner === null || distance(corner, point) > MITRE_LIMIT * distance(before, point)
+      ? [point]
+      : [corner, point];
   });
 }
 
@@ -69,7 +86,12 @@ function crossPieces(a: Point, b: Point, c: Point, d: Point): Point | null {
 function findOverlap(before: readonly Point[], after: readonly Point[], added = 0): Crossing | null {
   for (let last = before.length - 2; last >= Math.max(0, before.length - 12); last--) {
     for (let first = 0; first < Math.min(12, after.length - 1); first++) {
-      const point = crossPieces(before[last] as Point, before[last + 1] as Point, after[first] as Point, after[first + 1] as Point);
+      const point = crossPieces(
+        before[last] as Point,
+        before[last + 1] as Point,
+        after[first] as Point,
+        after[first + 1] as Point,
+      );
       if (point !== null) return { point, last, first: first - added };
     }
   }
@@ -83,32 +105,48 @@ const REACH: Inches = 6;
  * The corner between two cutting lines: trimmed where they cross; else one is drawn on until it meets the other, or
  * both until they meet; cut off straight past the mitre limit.
  */
-function joinCorner(before: Chain, after: Chain): { readonly before: readonly Point[]; readonly after: readonly Point[] } {
+function joinCorner(
+  before: Chain,
+  after: Chain,
+): { readonly before: readonly Point[]; readonly after: readonly Point[] } {
   const end = before.points.at(-1) as Point;
   const start = after.points[0] as Point;
   const gap = distance(end, start);
   if (gap < 1e-7) return { before: before.points, after: after.points.slice(1) };
   const onward = [...before.points, add(end, scale(before.endWay, REACH))];
   const backward = [add(start, scale(after.startWay, -REACH)), ...after.points];
-  const crossing = findOverlap(before.points, after.points) ?? findOverlap(onward, after.points) ?? findOverlap(before.points, backward, 1);
+  const crossing =
+    findOverlap(before.points, after.points) ??
+    findOverlap(onward, after.points) ??
+    findOverlap(before.points, backward, 1);
   if (crossing !== null) {
-    return { before: [...onward.slice(0, crossing.last + 1), crossing.point], after: after.points.slice(crossing.first + 1) };
+    return {
+      before: [...onward.slice(0, crossing.last + 1), crossing.point],
+      after: after.points.slice(crossing.first + 1),
+    };
   }
   const corner = meetLines(end, before.endWay, start, after.startWay);
-  if (corner === null || distance(corner, end) > MITRE_LIMIT * gap) return { before: before.points, after: after.points };
+  if (corner === null || distance(corner, end) > MITRE_LIMIT * gap)
+    return { before: before.points, after: after.points };
   return { before: [...before.points, corner], after: after.points };
 }
 
 /** Loops that an offset inside a tight curve leaves behind are dropped: only what is wound once the right way stays. */
 function dropLoops(points: readonly Point[]): readonly Point[] {
   const clean = Clipper.unionD([[...points]], [], FillRule.Positive, PRECISION);
-  const largest = clean.reduce<readonly Point[]>((best, path) => (polygonArea(path) > polygonArea(best) ? path : best), []);
+  const largest = clean.reduce<readonly Point[]>(
+    (best, path) => (polygonArea(path) > polygonArea(best) ? path : best),
+    [],
+  );
   return largest.map(({ x, y }) => ({ x, y }));
 }
 
 /** Area of a closed chain in square inches, whichever way it is wound. */
 export function polygonArea(points: readonly Point[]): number {
-  const doubled = points.reduce((sum, point, index) => sum + cross(points[index - 1] ?? (points.at(-1) as Point), point), 0);
+  const doubled = points.reduce(
+    (sum, point, index) => sum + cross(points[index - 1] ?? (points.at(-1) as Point), point),
+    0,
+  );
   return Math.abs(doubled) / 2;
 }
 
@@ -127,5 +165,6 @@ export function cutOutline(edges: readonly OutlineEdge[]): readonly Point[] {
     chains[index] = { ...before, points: corner.before };
     chains[next] = { ...after, points: corner.after };
   }
-  return dropLoops(chains.flatMap((chain) => chain.points));
+  const points = chains.flatMap((chain) => chain.points);
+  return chains.some((chain) => chain.folded) ? dropLoops(points) : points;
 }

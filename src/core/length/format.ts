@@ -2,7 +2,13 @@ import { roundToStep } from "./tick";
 import { type Inches, toCentimetres, type Unit } from "./units";
 
 const GLYPHS: Readonly<Record<string, string>> = {
-  "1/2": "½", "1/4": "¼", "3/4": "¾", "1/8": "⅛", "3/8": "⅜", "5/8": "⅝", "7/8": "⅞",
+  "1/2": "½",
+  "1/4": "¼",
+  "3/4": "¾",
+  "1/8": "⅛",
+  "3/8": "⅜",
+  "5/8": "⅝",
+  "7/8": "⅞",
 };
 
 const FINEST_INCH = 1 / 32;

@@ -16,12 +16,29 @@ export interface LengthProblem {
 }
 
 const VULGAR: Readonly<Record<string, string>> = {
-  "½": "1/2", "¼": "1/4", "¾": "3/4", "⅛": "1/8", "⅜": "3/8", "⅝": "5/8", "⅞": "7/8", "⅓": "1/3", "⅔": "2/3",
+  "½": "1/2",
+  "¼": "1/4",
+  "¾": "3/4",
+  "⅛": "1/8",
+  "⅜": "3/8",
+  "⅝": "5/8",
+  "⅞": "7/8",
+  "⅓": "1/3",
+  "⅔": "2/3",
 };
 
 const UNIT_WORDS: Readonly<Record<string, Unit>> = {
-  in: "in", inch: "in", inches: "in", '"': "in", "″": "in", "”": "in",
-  cm: "cm", centimetre: "cm", centimetres: "cm", centimeter: "cm", centimeters: "cm",
+  in: "in",
+  inch: "in",
+  inches: "in",
+  '"': "in",
+  "″": "in",
+  "”": "in",
+  cm: "cm",
+  centimetre: "cm",
+  centimetres: "cm",
+  centimeter: "cm",
+  centimeters: "cm",
 };
 
 const AMOUNT = /^(?:(\d+)(?:\s+|-))?(\d+)\/(\d+)$|^(\d+(?:[.,]\d+)?|[.,]\d+)$/;
@@ -71,4 +88,19 @@ export function parseLength(typed: string, fallback: Unit): Result<TypedLength, 
   if (typeof value === "string") return fail({ code: value, typed });
   if (value === 0) return fail({ code: "zero", typed });
   return succeed({ typed: typed.trim(), unit, inches: unit === "cm" ? fromCentimetres(value) : value });
+}
+
+/**
+ * Reads a length that may be nothing or less: an amount of a figure note, an ease, a hem beyond the hip.
+ *
+ * @returns inches, with what was typed; the reason when it is no length
+ */
+export function parseSignedLength(typed: string, fallback: Unit): Result<TypedLength, LengthProblem> {
+  const [, minus, rest] = /^\s*([-−–]?)\s*(.*)$/.exec(typed) ?? [];
+  const read = parseLength(rest ?? "", fallback);
+  if (!read.ok)
+    return read.issues[0]?.code === "zero"
+      ? succeed({ typed, unit: fallback, inches: 0 })
+      : fail({ code: read.issues[0]?.code ?? "not-a-length", typed });
+  return succeed({ ...read.value, typed: typed.trim(), inches: minus === "" ? read.value.inches : -read.value.inches });
 }

@@ -1,2 +1,2 @@
 export { chalkFoldEdge, chalkZipHollow, chalkZipSeam, hollowGivenBack, openingChoices } from "./centre-back";
-export { chalkNeck, drawNeck, neckChoices, type NeckShape } from "./necklines";
+export { chalkNeck, drawNeck, type NeckShape, neckChoices } from "./necklines";

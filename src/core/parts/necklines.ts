@@ -1,6 +1,30 @@
-import { allowanceTerm, type ChoiceDefinitions, choiceOption, choiceTerm, type Given, givenStep, type PieceChalk, refuse, ruleLength, settleOnTape, type Term, turnTerm } from "../chalk";
 import type { ShoulderPlan, Side } from "../blocks";
-import { at, curveBetween, type Direction, directionFrom, leftOf, type Path, pathEnd, placeAtLength, type Point, straight } from "../geometry";
+import {
+  allowanceTerm,
+  type ChoiceDefinitions,
+  choiceOption,
+  choiceTerm,
+  type Given,
+  givenStep,
+  type PieceChalk,
+  refuse,
+  ruleLength,
+  settleOnTape,
+  type Term,
+  turnTerm,
+} from "../chalk";
+import {
+  at,
+  curveBetween,
+  type Direction,
+  directionFrom,
+  leftOf,
+  type Path,
+  type Point,
+  pathEnd,
+  placeAtLength,
+  straight,
+} from "../geometry";
 import { both, type Inches, roundToStep, TRUEING_STEP } from "../length";
 import { certain } from "../result";
 
@@ -14,11 +38,41 @@ export type NeckShape = keyof typeof shapes;
 
 /** The choices of a neckline; a garment spreads them into its own. */
 export const neckChoices = {
-  neckWidth: { kind: "length", label: "Neck width, from the centre", default: both(3, 7.5), range: [2, 7], why: "3 is usual; a wider neck shows more collarbone and slips off a narrow shoulder." },
-  frontNeck: { kind: "option", label: "Front neck", options: shapes, default: "round", why: "The shape of the front neck edge." },
-  frontNeckDepth: { kind: "length", label: "Front neck depth", default: both(3.5, 9), range: [1.5, 12], why: "3 sits at the base of the neck; keep it above the bust line." },
-  backNeck: { kind: "option", label: "Back neck", options: shapes, default: "round", why: "The shape of the back neck edge." },
-  backNeckDepth: { kind: "length", label: "Back neck depth", default: both(1, 2.5), range: [0.5, 8], why: "½ to 2 for a neck that lies close; deeper shows the back." },
+  neckWidth: {
+    kind: "length",
+    label: "Neck width, from the centre",
+    default: both(3, 7.5),
+    range: [2, 7],
+    why: "3 is usual; a wider neck shows more collarbone and slips off a narrow shoulder.",
+  },
+  frontNeck: {
+    kind: "option",
+    label: "Front neck",
+    options: shapes,
+    default: "round",
+    why: "The shape of the front neck edge.",
+  },
+  frontNeckDepth: {
+    kind: "length",
+    label: "Front neck depth",
+    default: both(3.5, 9),
+    range: [1.5, 12],
+    why: "3 sits at the base of the neck; keep it above the bust line.",
+  },
+  backNeck: {
+    kind: "option",
+    label: "Back neck",
+    options: shapes,
+    default: "round",
+    why: "The shape of the back neck edge.",
+  },
+  backNeckDepth: {
+    kind: "length",
+    label: "Back neck depth",
+    default: both(1, 2.5),
+    range: [0.5, 8],
+    why: "½ to 2 for a neck that lies close; deeper shows the back.",
+  },
 } as const satisfies ChoiceDefinitions;
 
 /** Room that the neck must leave above the waist line. */
@@ -58,7 +112,9 @@ function slantedAllowance(given: Given, slant: number): readonly Term[] {
   const exact = ruleLength(given, "allowance.neck") / Math.max(0.2, slant);
   const rounded = roundToStep(exact, givenStep(given) || TRUEING_STEP);
   const more = seam.value + rounded;
-  return more < 1 / 32 ? [seam] : [seam, { label: "Because the line slants", kind: "allowance", value: -more, source: "rule:allowance.neck" }];
+  return more < 1 / 32
+    ? [seam]
+    : [seam, { label: "Because the line slants", kind: "allowance", value: -more, source: "rule:allowance.neck" }];
 }
 
 /** Chalks a neck: width on the top line, depth on the centre line, the edge between. */
@@ -68,10 +124,29 @@ export function chalkNeck(piece: PieceChalk, shoulder: ShoulderPlan, side: Side)
   const depthChoice = `${side}NeckDepth`;
   const depth = settleOnTape(given, [choiceTerm(given, depthChoice, "Neck depth")]);
   if (depth.value > piece.down("waist") - LEAST_ABOVE_WAIST) {
-    refuse({ code: "neck-below-waist", conflicts: [`choices.${depthChoice}`, "measurements.frontWaist"], numbers: { depth: depth.value, waist: piece.down("waist") }, nearest: piece.down("waist") - LEAST_ABOVE_WAIST });
+    refuse({
+      code: "neck-below-waist",
+      conflicts: [`choices.${depthChoice}`, "measurements.frontWaist"],
+      numbers: { depth: depth.value, waist: piece.down("waist") },
+      nearest: piece.down("waist") - LEAST_ABOVE_WAIST,
+    });
   }
   const path = drawNeck(shape, shoulder.neckWidth.value, depth.value, shoulder.direction);
-  piece.mark("top", "neck", { terms: shoulder.neckWidth.terms, step: 0, allowance: slantedAllowance(given, Math.abs(leftOf(tangentAt(path, "end")).x)), why: "neck-width" });
-  piece.centreMark("neck-depth", { terms: depth.terms, allowance: slantedAllowance(given, Math.abs(leftOf(tangentAt(path, "start")).y)) });
-  piece.edge(`${side}-neck`, { role: "neck", stitch: path, allowance: ruleLength(given, "allowance.neck"), through: ["centre/neck-depth", "top/neck"], why: "neck-curve" });
+  piece.mark("top", "neck", {
+    terms: shoulder.neckWidth.terms,
+    step: 0,
+    allowance: slantedAllowance(given, Math.abs(leftOf(tangentAt(path, "end")).x)),
+    why: "neck-width",
+  });
+  piece.centreMark("neck-depth", {
+    terms: depth.terms,
+    allowance: slantedAllowance(given, Math.abs(leftOf(tangentAt(path, "start")).y)),
+  });
+  piece.edge(`${side}-neck`, {
+    role: "neck",
+    stitch: path,
+    allowance: ruleLength(given, "allowance.neck"),
+    through: ["centre/neck-depth", "top/neck"],
+    why: "neck-curve",
+  });
 }

@@ -1,2 +1,25 @@
-export { isRuleId, type RuleDefinition, type RuleId, ruleDefinition, ruleIds, type RulePlace, rulePlaces, type RuleSetId, ruleSets, rules } from "./catalogue";
-export { checkRuleValue, type GarmentRules, type ResolvedRule, type ResolvedRules, resolveRules, ruleDefault, type RuleProblem, type RuleProblemCode, type RuleSource, ruleTick, type RuleValue } from "./resolve";
+export {
+  isRuleId,
+  type RuleDefinition,
+  type RuleId,
+  type RulePlace,
+  type RuleSetId,
+  ruleDefinition,
+  ruleIds,
+  rulePlaces,
+  ruleSets,
+  rules,
+} from "./catalogue";
+export {
+  checkRuleValue,
+  type GarmentRules,
+  type ResolvedRule,
+  type ResolvedRules,
+  type RuleProblem,
+  type RuleProblemCode,
+  type RuleSource,
+  type RuleValue,
+  resolveRules,
+  ruleDefault,
+  ruleTick,
+} from "./resolve";

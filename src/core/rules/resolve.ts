@@ -1,5 +1,5 @@
 import { type BothUnits, type Inches, pickSystem, type Tick } from "../length";
-import { type RuleDefault, type RuleId, ruleDefinition, ruleIds, type RuleSetId, ruleSets } from "./catalogue";
+import { type RuleDefault, type RuleId, type RuleSetId, ruleDefinition, ruleIds, ruleSets } from "./catalogue";
 
 /** A rule's value for one draft: a named way, yes or no, or a length in inches. */
 export type RuleValue = string | boolean | Inches;
@@ -41,7 +41,12 @@ export function checkRuleValue(id: RuleId, value: RuleValue): RuleProblem | unde
   const options = Object.keys(definition.options ?? {});
   const fallback = ruleDefault("close", id);
   const problem = (code: RuleProblemCode, nearest: RuleValue): RuleProblem => ({
-    code, rule: id, value, options, nearest, ...(definition.range ? { range: definition.range } : {}),
+    code,
+    rule: id,
+    value,
+    options,
+    nearest,
+    ...(definition.range ? { range: definition.range } : {}),
   });
   if (definition.flag) return typeof value === "boolean" ? undefined : problem("not-yes-or-no", fallback);
   if (typeof value === "string" && options.includes(value)) return undefined;
@@ -56,7 +61,11 @@ export function checkRuleValue(id: RuleId, value: RuleValue): RuleProblem | unde
 export type GarmentRules = Readonly<Partial<Record<RuleId, string | boolean | BothUnits>>>;
 
 /** Every rule with its value and where it came from (craft: house rules; FORMATS: order › figure note › garment › set). */
-export function resolveRules(set: RuleSetId, garment: GarmentRules, order: Readonly<Partial<Record<RuleId, RuleValue>>>): ResolvedRules {
+export function resolveRules(
+  set: RuleSetId,
+  garment: GarmentRules,
+  order: Readonly<Partial<Record<RuleId, RuleValue>>>,
+): ResolvedRules {
   const metric = ruleSets[set].metric;
   const resolve = (id: RuleId): ResolvedRule => {
     const own = order[id];

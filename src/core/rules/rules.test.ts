@@ -1,16 +1,27 @@
 import { describe, expect, it } from "vitest";
 import { both } from "../length";
-import { checkRuleValue, resolveRules, ruleDefault, ruleIds, ruleSets, type RuleSetId } from ".";
+import { checkRuleValue, type RuleSetId, resolveRules, ruleDefault, ruleIds, ruleSets } from ".";
 
 describe("house rules", () => {
   it.each<[RuleSetId, string, number | string]>([
-    ["close", "allowance.side", 1.5], ["easy", "allowance.side", 1], ["metric", "allowance.side", 1.5 / 2.54], ["metric", "allowance.hem", 2 / 2.54],
-    ["easy", "shoulderSlope", "gradient"], ["easy", "backDart.tipAboveBust", -2], ["metric", "shoulderSlope", 3 / 2.54], ["metric", "allowance.waistJoin", 1 / 2.54],
-    ["easy", "armholeLine", "cutting"], ["metric", "tick", "0.5cm"], ["easy", "zipHollow", 0], ["easy", "balance", "none"], ["easy", "armholeTakeOut", 1],
+    ["close", "allowance.side", 1.5],
+    ["easy", "allowance.side", 1],
+    ["metric", "allowance.side", 1.5 / 2.54],
+    ["metric", "allowance.hem", 2 / 2.54],
+    ["easy", "shoulderSlope", "gradient"],
+    ["easy", "backDart.tipAboveBust", -2],
+    ["metric", "shoulderSlope", 3 / 2.54],
+    ["metric", "allowance.waistJoin", 1 / 2.54],
+    ["easy", "armholeLine", "cutting"],
+    ["metric", "tick", "0.5cm"],
+    ["easy", "zipHollow", 0],
+    ["easy", "balance", "none"],
+    ["easy", "armholeTakeOut", 1],
   ])("%s says %s = %s", (set, id, value) => expect(ruleDefault(set, id as "tick")).toBe(value));
 
   it("has every default inside its own range, in all three sets", () => {
-    for (const set of Object.keys(ruleSets) as RuleSetId[]) for (const id of ruleIds) expect(checkRuleValue(id, ruleDefault(set, id)), `${set} ${id}`).toBeUndefined();
+    for (const set of Object.keys(ruleSets) as RuleSetId[])
+      for (const id of ruleIds) expect(checkRuleValue(id, ruleDefault(set, id)), `${set} ${id}`).toBeUndefined();
   });
   it("lets the order stand over the garment, and the garment over the set", () => {
     const resolved = resolveRules("metric", { "ease.bust": both(2, 5), "ease.hip": both(3, 7.5) }, { "ease.hip": 1 });

@@ -1,0 +1,146 @@
+import { describe, expect, it } from "vitest";
+import { makeCrowd, makeExtremes, type Readings, typicalBody } from "../body";
+import { type Draft, drawOutline, type Piece } from "../chalk";
+import { type ReadOrder, readOrder } from "../formats";
+import { draftGarment, garments } from "../garments";
+import { mapPath, type Point } from "../geometry";
+import { type RuleSetId, ruleSets } from "../rules";
+import { checkDraft } from ".";
+
+function read(garment: string, body: Readings, set: RuleSetId = "close", choices: object = {}): ReadOrder {
+  const result = readOrder({ garment, client: { card: { measurements: body } }, rules: { set }, choices });
+  if (!result.ok) throw new Error(JSON.stringify(result.issues));
+  return result.value;
+}
+
+function draw(body: Readings = typicalBody): Draft {
+  const order = read("straight-dress", body);
+  const draft = draftGarment(order.garment, order.given);
+  if (!draft.ok) throw new Error(JSON.stringify(draft.issues));
+  return draft.value;
+}
+
+const errors = (draft: Draft) =>
+  checkDraft(draft)
+    .findings.filter(({ level }) => level === "error")
+    .map(({ id }) => id);
+
+function changePiece(draft: Draft, id: string, change: (piece: Piece) => Piece): Draft {
+  return { ...draft, pieces: draft.pieces.map((piece) => (piece.id === id ? change(piece) : piece)) };
+}
+
+/** Moves every point of the drawn edges that lies at `from`, as a slip of the chalk would; marks and terms stay. */
+function movePoint(piece: Piece, from: Point, by: Point): Piece {
+  const move = (point: Point) =>
+    Math.hypot(point.x - from.x, point.y - from.y) < 1e-6 ? { x: point.x + by.x, y: point.y + by.y } : point;
+  const edges = piece.edges.map((edge) => ({ ...edge, stitch: mapPath(edge.stitch, move) }));
+  return { ...piece, edges, outline: drawOutline(edges) };
+}
+
+describe("the proofs work: each slip turns its check red", () => {
+  it("finds nothing wrong in a sound draft", () => expect(errors(draw())).toEqual([]));
+
+  it.each(["chest", "waist", "hip"] as const)(
+    "a side point moved out by ¼ on the %s line of the front: the girth is ½ too large",
+    (line) => {
+      const draft = changePiece(draw(), "bodice-front", (piece) => {
+        const mark = piece.marks.find(({ id }) => id === `${line}/side`);
+        return movePoint(piece, mark?.place.stitch ?? { x: 0, y: 0 }, { x: 0.25, y: 0 });
+      });
+      expect(errors(draft)).toContain("girth-off");
+      const report = checkDraft(draft).girths.find(({ on }) => on === line);
+      const sound = checkDraft(draw()).girths.find(({ on }) => on === line);
+      expect((report?.drawn ?? 0) - (sound?.drawn ?? 0)).toBeCloseTo(0.5, 2);
+    },
+  );
+
+  it("a give-back dropped from the back's waist: the ledger is open by ½", () => {
+    const draft = changePiece(draw(), "bodice-back", (piece) => ({
+      ...piece,
+      marks: piece.marks.map((mark) => ({ ...mark, terms: mark.terms.filter(({ kind }) => kind !== "given-back") })),
+    }));
+    expect(errors(draft)).toEqual(["take-out-not-given-back"]);
+    expect(checkDraft(draft).ledger[0]).toMatchObject({ removed: expect.closeTo(0.5, 6), givenBack: 0 });
+  });
+
+  it("a shoulder shortened by ¼: the seam does not meet", () => {
+    const draft = changePiece(draw(), "bodice-front", (piece) =>
+      movePoint(piece, piece.edges[1]?.stitch.start ?? { x: 0, y: 0 }, { x: 0.25, y: 0 }),
+    );
+    expect(errors(draft)).toEqual(["seam-mismatch"]);
+  });
+
+  it("a foot of the side seam left off: the side seam does not meet", () => {
+    const draft = changePiece(draw(), "bodice-back", (piece) => {
+      const foot = piece.marks.find(({ id }) => id === "side/foot")?.place.stitch ?? { x: 0, y: 0 };
+      return movePoint(piece, foot, { x: 0, y: -0.25 });
+    });
+    expect(errors(draft)).toContain("seam-mismatch");
+  });
+
+  it("a hem corner thrown across the neck: the outline crosses itself", () => {
+    const draft = changePiece(draw(), "bodice-front", (piece) =>
+      movePoint(piece, piece.edges[4]?.stitch.start ?? { x: 0, y: 0 }, { x: -30, y: -60 }),
+    );
+    expect(errors(draft)).toContain("outline-crosses-itself");
+  });
+
+  it("a zip that ends 3 above the hip is too short", () => {
+    const draft = changePiece(draw(), "bodice-back", (piece) => ({
+      ...piece,
+      marks: piece.marks.map((mark) => (mark.id === "centre/zip-end" ? { ...mark, stitch: mark.stitch - 3 } : mark)),
+    }));
+    expect(checkDraft(draft).findings.map(({ id }) => id)).toContain("zip-too-short");
+  });
+
+  it("an arm measured 3 larger than drawn for pinches; 3 smaller gapes", () => {
+    const pretend = (armhole: number): Draft => {
+      const draft = draw();
+      return {
+        ...draft,
+        given: {
+          ...draft.given,
+          measurements: { ...draft.given.measurements, armhole: { value: armhole, from: "card" } },
+        },
+      };
+    };
+    expect(checkDraft(pretend(19.75)).findings.map(({ id }) => id)).toContain("armhole-tight");
+    expect(checkDraft(pretend(14)).findings.map(({ id }) => id)).toContain("armhole-loose");
+  });
+});
+
+const sets = Object.keys(ruleSets) as RuleSetId[];
+
+function sweep(body: Readings, set: RuleSetId, choices: object = {}): "refused" | readonly string[] {
+  const order = read("straight-dress", body, set, choices);
+  const draft = draftGarment(order.garment, order.given);
+  if (!draft.ok) return "refused";
+  const report = checkDraft(draft.value);
+  for (const piece of draft.value.pieces) {
+    for (const { x, y } of piece.outline.cut) if (!Number.isFinite(x + y)) throw new Error("a point that is none");
+  }
+  return report.findings.filter(({ level }) => level === "error").map(({ id }) => id);
+}
+
+describe("any plausible body: a sound draft or a refusal", () => {
+  it.each(sets)("%s: 400 made-up bodies (seed 11) without an error, under 1 % refused", (set) => {
+    const outcomes = makeCrowd(11, 400).map((body) => sweep(body, set));
+    expect(outcomes.filter((outcome) => outcome !== "refused" && outcome.length > 0)).toEqual([]);
+    expect(outcomes.filter((outcome) => outcome === "refused").length).toBeLessThan(4);
+  });
+  it.each(sets)("%s: the extremes of every reading without an error", (set) => {
+    const bad = makeExtremes()
+      .map(({ name, body }) => [name, sweep(body, set)] as const)
+      .filter(([, outcome]) => outcome !== "refused" && outcome.length > 0);
+    expect(bad).toEqual([]);
+  });
+  it("every neck shape, front and back, on 60 bodies (seed 12)", () => {
+    for (const frontNeck of ["round", "v", "square"])
+      for (const backNeck of ["round", "v", "square"]) {
+        for (const body of makeCrowd(12, 60))
+          expect(sweep(body, "close", { frontNeck, backNeck, frontNeckDepth: 6, backNeckDepth: 3 })).toEqual([]);
+      }
+  });
+  it("there is one garment so far, and the sweep draws it", () =>
+    expect(garments.map(({ id }) => id)).toEqual(["straight-dress"]));
+});

@@ -1,0 +1,44 @@
+import type { DoubtCode, MeasurementId } from "../body";
+import type { Inches } from "../length";
+
+/** How much a finding matters: an error must not be cut; a caution is looked at first; a note is good to know. */
+export type Level = "error" | "caution" | "note";
+
+export const findingIds = [
+  "take-out-not-given-back",
+  "girth-off",
+  "not-given-back-by-rule",
+  "figure-note-applied",
+  "seam-mismatch",
+  "outline-crosses-itself",
+  "head-does-not-pass",
+  "body-does-not-pass",
+  "zip-too-short",
+  "zip-not-needed",
+  "hem-too-narrow-to-walk",
+  "neck-below-bust",
+  "neck-not-smooth",
+  "armhole-tight",
+  "armhole-loose",
+  "chest-near-bust",
+  "reading-doubtful",
+  "reading-estimated",
+  "cloth-too-short",
+  "cloth-too-narrow",
+  "cloth-one-way-turned",
+] as const;
+
+export type FindingId = (typeof findingIds)[number];
+
+/** Something to know about a sound draft, as data; its sentence is in wording. */
+export interface Finding {
+  readonly id: FindingId;
+  readonly level: Level;
+  readonly piece?: string;
+  readonly line?: string;
+  readonly edge?: string;
+  readonly measurement?: MeasurementId;
+  readonly doubt?: DoubtCode;
+  readonly numbers: Readonly<Record<string, Inches>>;
+  readonly words?: Readonly<Record<string, string>>;
+}

@@ -1,0 +1,76 @@
+import { addTerms, type Draft, type LineId, type Piece } from "../chalk";
+import type { Inches } from "../length";
+import type { Finding } from "./finding";
+
+/** One line of the ledger: what was taken out there, what was given back, and whether the rest was said openly. */
+export interface LedgerRow {
+  readonly piece: string;
+  readonly line: LineId;
+  readonly removed: Inches;
+  readonly givenBack: Inches;
+  readonly difference: Inches;
+  readonly why: string;
+  readonly declared: boolean;
+}
+
+/** Less than this is rounding, not cloth. */
+const BALANCED: Inches = 1 / 64;
+
+function givenBackOn(piece: Piece, line: LineId, takeOut: string): Inches {
+  return piece.marks
+    .filter((mark) => mark.line === line)
+    .reduce((sum, mark) => sum + addTerms(mark.terms.filter((term) => term.source === `take-out:${takeOut}`)), 0);
+}
+
+function takeOutRows(piece: Piece): readonly LedgerRow[] {
+  return piece.takeOuts.flatMap((takeOut) =>
+    takeOut.removes.map(({ line, amount }) => {
+      const givenBack = givenBackOn(piece, line, takeOut.id);
+      const declared = takeOut.declared.find((row) => row.line === line);
+      return {
+        piece: piece.id,
+        line,
+        removed: amount,
+        givenBack,
+        difference: givenBack - amount,
+        why: declared?.why ?? takeOut.why,
+        declared: declared !== undefined,
+      };
+    }),
+  );
+}
+
+function figureNoteRows(piece: Piece): readonly LedgerRow[] {
+  return piece.marks.flatMap((mark) =>
+    mark.terms
+      .filter((term) => term.kind === "figure-note" && mark.line !== null && mark.line !== "centre")
+      .map((term) => ({
+        piece: piece.id,
+        line: mark.line as LineId,
+        removed: 0,
+        givenBack: 0,
+        difference: term.value,
+        why: term.label,
+        declared: true,
+      })),
+  );
+}
+
+/** What is taken out is given back: the balance of every guide line that a take-out crosses, and every figure note (craft: ideas 3). */
+export function keepLedger(draft: Draft): readonly LedgerRow[] {
+  return draft.pieces.flatMap((piece) => [...takeOutRows(piece), ...figureNoteRows(piece)]);
+}
+
+export function findLedgerErrors(rows: readonly LedgerRow[]): readonly Finding[] {
+  return rows.flatMap((row): readonly Finding[] => {
+    const base = {
+      piece: row.piece,
+      line: row.line,
+      numbers: { removed: row.removed, givenBack: row.givenBack, difference: row.difference },
+      words: { why: row.why },
+    };
+    if (Math.abs(row.difference) < BALANCED) return [];
+    if (!row.declared) return [{ ...base, id: "take-out-not-given-back", level: "error" }];
+    return [{ ...base, id: row.removed > 0 ? "not-given-back-by-rule" : "figure-note-applied", level: "note" }];
+  });
+}

@@ -1,0 +1,84 @@
+import { findDoubts, measurementIds, type Readings } from "../body";
+import type { Draft } from "../chalk";
+import type { Inches } from "../length";
+import type { Finding } from "./finding";
+import { armholeRound } from "./wearing";
+
+/** Room in a sewn armhole beyond the arm's own: less pinches, more gapes (craft: bodice, step 7). */
+const LEAST_ROOM: Inches = 0.5;
+const MOST_ROOM_CLOSE: Inches = 3;
+const MOST_ROOM_EASY: Inches = 6;
+/** From this whole ease at the bust a garment counts as easy. */
+const EASY_EASE: Inches = 4;
+/** Chest and bust line nearer than this are not two lines. */
+const NEAR_BUST: Inches = 0.5;
+
+function cardReadings(draft: Draft): Readings {
+  const { measurements } = draft.given;
+  const taken = measurementIds.flatMap((id) => {
+    const given = measurements[id];
+    return given?.from === "card" ? [[id, given.value] as const] : [];
+  });
+  return Object.fromEntries(taken);
+}
+
+function findEstimates(draft: Draft): readonly Finding[] {
+  return draft.needed.flatMap((id): readonly Finding[] => {
+    const given = draft.given.measurements[id];
+    if (given?.estimate === undefined) return [];
+    return [
+      {
+        id: "reading-estimated",
+        level: "note",
+        measurement: id,
+        numbers: { value: given.value },
+        words: { rule: given.estimate.rule },
+      },
+    ];
+  });
+}
+
+function findReadingDoubts(readings: Readings): readonly Finding[] {
+  return findDoubts(readings).map(({ code, measurement, value, against }) => ({
+    id: "reading-doubtful",
+    level: "caution",
+    measurement,
+    doubt: code,
+    numbers: { value, against: against[0]?.value ?? 0 },
+    words: { against: against[0]?.measurement ?? measurement },
+  }));
+}
+
+function checkArmhole(draft: Draft, readings: Readings): readonly Finding[] {
+  const { armhole } = readings;
+  if (armhole === undefined) return [];
+  const sewn = armholeRound(draft);
+  const bust = draft.girths.find(({ line }) => line === "bust");
+  const most = (bust?.ease ?? 0) >= EASY_EASE ? MOST_ROOM_EASY : MOST_ROOM_CLOSE;
+  const base = {
+    level: "caution" as const,
+    piece: "bodice-front",
+    edge: "front-armhole",
+    numbers: { sewn, armhole, room: sewn - armhole, least: LEAST_ROOM, most },
+  };
+  if (sewn < armhole + LEAST_ROOM) return [{ ...base, id: "armhole-tight" }];
+  return sewn > armhole + most ? [{ ...base, id: "armhole-loose" }] : [];
+}
+
+function checkChestLine(draft: Draft, readings: Readings): readonly Finding[] {
+  const chest = draft.pieces[0]?.lines.find(({ id }) => id === "chest")?.down;
+  const { shoulderToBust } = readings;
+  if (chest === undefined || shoulderToBust === undefined || Math.abs(chest - shoulderToBust) >= NEAR_BUST) return [];
+  return [{ id: "chest-near-bust", level: "caution", line: "chest", numbers: { chest, bustLine: shoulderToBust } }];
+}
+
+/** Doubtful and estimated readings, and where the drawn armhole and chest line disagree with the body (craft: measuring). */
+export function findReadingProblems(draft: Draft): readonly Finding[] {
+  const readings = cardReadings(draft);
+  return [
+    ...findReadingDoubts(readings),
+    ...findEstimates(draft),
+    ...checkArmhole(draft, readings),
+    ...checkChestLine(draft, readings),
+  ];
+}

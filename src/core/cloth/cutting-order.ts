@@ -1,0 +1,187 @@
+import type { ChalkStep, Draft, Piece } from "../chalk";
+import { certain } from "../result";
+import type { FoldGroup } from "./fold-plan";
+import { chalkStep, handStep, type StepPlace, shortName, type TableStep } from "./steps";
+
+/** Edges that differ between front and back: cut to the back's first, re-cut on the front alone after separating. */
+const RECUT = new Set(["neck", "armhole"]);
+/** The order of the shears: what would be lost by a slip comes last (craft: cloth, cutting order). */
+const CUT_ORDER = ["neck", "shoulder", "armhole", "side", "hem"] as const;
+
+/** Every chalk step in front of the joining of edges: marks and lines that an edge needs come before it. */
+function chalkSteps(place: StepPlace, steps: readonly ChalkStep[]): readonly TableStep[] {
+  return steps.map((step) => chalkStep(place, step));
+}
+
+function cutEdges(piece: Piece, roles: readonly string[]): readonly string[] {
+  return roles.flatMap((role) =>
+    piece.edges.filter((edge) => edge.role === role && !edge.onFold).map((edge) => edge.id),
+  );
+}
+
+/** Cut steps of a piece edge by edge; the fold is cut open last, where the centre is a seam. */
+function cutSteps(place: StepPlace, mustNotCut: readonly string[]): readonly TableStep[] {
+  const edges = cutEdges(place.piece, CUT_ORDER);
+  const cuts = edges.map((edge, index) =>
+    handStep(
+      place,
+      "cut",
+      `cut-${edge}`,
+      { kind: "cut", edges: [edge], closing: index === edges.length - 1 },
+      { mustNotCut },
+    ),
+  );
+  return place.piece.cut.on === "pair" ? [...cuts, handStep(place, "cut", "open", { kind: "open-fold" })] : cuts;
+}
+
+function notchSteps(place: StepPlace): readonly TableStep[] {
+  // Two pieces of one group each have their notches: the step's id carries the piece, not the group.
+  const own = { ...place, group: shortName(place.piece) };
+  const notches = place.piece.notches.map((notch) => {
+    const centre = place.piece.edges.find(({ id }) => id === notch.edge)?.role === "centre";
+    return handStep(own, "notch", `notch-${notch.id}`, {
+      kind: "notch",
+      notch: notch.id,
+      edge: notch.edge,
+      at: centre ? notch.point.y : notch.at,
+      from: centre ? "top-line" : "edge-start",
+    });
+  });
+  return [...notches, handStep(own, "notch", "name", { kind: "name", name: place.piece.name })].map((step) => ({
+    ...step,
+    group: place.group,
+  }));
+}
+
+/** Whether two pieces' steps are the same thing to do on both: the same act on the same reading, each from its own centre. */
+function isSameStep(one: ChalkStep, other: ChalkStep): boolean {
+  return one.id === other.id && Math.abs(one.reading - other.reading) < 1e-6;
+}
+
+/** Steps of the front that are not done by chalking the back: done on the front alone, after separating. */
+function frontOnly(front: Piece, back: Piece): readonly ChalkStep[] {
+  return front.steps.filter((step) => !back.steps.some((other) => isSameStep(step, other)));
+}
+
+function isRecut(piece: Piece, step: ChalkStep): boolean {
+  const edgeId = "edge" in step.act ? step.act.edge : undefined;
+  const role = piece.edges.find(({ id }) => id === edgeId)?.role;
+  if (role !== undefined) return RECUT.has(role);
+  return step.id === "centre-neck-depth" || step.id === "armhole-middle" || step.id === "top-neck";
+}
+
+function recutReferences(front: Piece): readonly string[] {
+  return cutEdges(front, ["neck", "armhole"]).map((edge) => `${front.id}/${edge}`);
+}
+
+/** The "separate first" stop and what is done on the front alone after it. */
+function separateSteps(place: StepPlace, front: Piece, steps: readonly ChalkStep[]): readonly TableStep[] {
+  const alone: StepPlace = { group: place.group, piece: front, layers: 2 };
+  const chalk = steps.filter((step) => isRecut(front, step));
+  const recut = cutEdges(front, ["neck", "armhole"]).map((edge) =>
+    handStep(alone, "cut", `re-cut-${edge}`, { kind: "re-cut", edges: [edge] }),
+  );
+  const stop: TableStep = {
+    ...handStep(
+      alone,
+      "cut",
+      "separate",
+      { kind: "separate", keep: front.id },
+      { stopUntil: "separated", mustNotCut: recutReferences(front) },
+    ),
+    id: "separate-front",
+  };
+  return [stop, ...chalkSteps(alone, chalk), ...recut];
+}
+
+function prepareSteps(group: FoldGroup, place: StepPlace): readonly TableStep[] {
+  return [
+    handStep(place, "fold", "prepare", { kind: "prepare" }),
+    handStep(place, "fold", "fold-in", { kind: "fold-in", foldedWidth: group.foldedWidth, length: group.length }),
+  ];
+}
+
+function oneFold(group: FoldGroup, piece: Piece): readonly TableStep[] {
+  const place: StepPlace = { group: group.id, piece, layers: group.layers };
+  return [
+    ...prepareSteps(group, place),
+    ...chalkSteps(place, piece.steps),
+    ...cutSteps(place, []),
+    ...notchSteps(place),
+  ];
+}
+
+function fourLayers(group: FoldGroup, front: Piece, back: Piece): readonly TableStep[] {
+  const place: StepPlace = { group: group.id, piece: back, layers: 4 };
+  const again = handStep(place, "fold", "fold-again", { kind: "fold-again", foldedWidth: group.foldedWidth });
+  const kept = recutReferences(front);
+  return [
+    ...prepareSteps(group, place),
+    again,
+    ...chalkSteps(place, back.steps),
+    ...cutSteps(place, kept),
+    ...separateSteps(place, front, frontOnly(front, back)),
+    ...notchSteps({ ...place, layers: 2 }),
+    ...notchSteps({ group: group.id, piece: front, layers: 2 }),
+  ];
+}
+
+/** Steps of the back that tracing the front does not give: what lies elsewhere on the back. */
+function backOnly(front: Piece, back: Piece): readonly ChalkStep[] {
+  return back.steps.filter((step) => !isRecut(back, step) && !front.steps.some((other) => isSameStep(other, step)));
+}
+
+/**
+ * Back from front: the front is chalked with the back's shallower neck and fuller armhole, cut, and laid with its fold
+ * on the back's centre line; what differs on the back is chalked beside it; only after separating is the front re-cut.
+ */
+function backFromFront(groups: readonly FoldGroup[], front: Piece, back: Piece): readonly TableStep[] {
+  const [first, second] = [certain(groups[0], "a front group"), certain(groups[1], "a back group")];
+  const onFront: StepPlace = { group: first.id, piece: front, layers: 2 };
+  const onBack: StepPlace = { group: second.id, piece: back, layers: 2 };
+  const kept = recutReferences(front);
+  return [
+    ...prepareSteps(first, onFront),
+    ...front.steps.map((step) => chalkWithBackShapes(onFront, step, back)),
+    ...cutSteps(onFront, kept).map((step) => nameBackEdges(step)),
+    ...prepareSteps(second, onBack),
+    handStep(onBack, "chalk", "lay-on", { kind: "lay-on", traced: front.id }),
+    handStep(onBack, "chalk", "trace", { kind: "trace", edges: cutEdges(back, CUT_ORDER) }, { mustNotCut: kept }),
+    ...chalkSteps(onBack, backOnly(front, back)),
+    ...cutSteps(onBack, kept),
+    ...separateSteps(onFront, front, frontOnly(front, back)),
+    ...notchSteps(onBack),
+    ...notchSteps(onFront),
+  ];
+}
+
+/** On the front the back's own neck and armhole are chalked first; the front's follow after separating. */
+function chalkWithBackShapes(place: StepPlace, step: ChalkStep, back: Piece): TableStep {
+  const counterpart = isRecut(place.piece, step)
+    ? back.steps.find(({ id }) => id === step.id.replace(/^front-/, "back-"))
+    : undefined;
+  return counterpart === undefined
+    ? chalkStep(place, step)
+    : { ...chalkStep({ ...place, piece: back }, counterpart), id: `${shortName(place.piece)}-first-${counterpart.id}` };
+}
+
+/** Cutting the front first follows the back's neck and armhole. */
+function nameBackEdges(step: TableStep): TableStep {
+  if (step.act.kind !== "cut") return step;
+  const edges = step.act.edges.map((edge) => edge.replace(/^front-(neck|armhole)$/, "back-$1"));
+  return { ...step, act: { ...step.act, edges } };
+}
+
+/** Every step from the folding to the last notch, in the order in which the hand works (craft: cloth). */
+export function orderSteps(draft: Draft, groups: readonly FoldGroup[]): readonly TableStep[] {
+  const piece = (id: string): Piece =>
+    certain(
+      draft.pieces.find((found) => found.id === id),
+      `piece ${id}`,
+    );
+  const [first] = groups;
+  if (first === undefined) return [];
+  if (first.fold === "four-layers") return fourLayers(first, piece("bodice-front"), piece("bodice-back"));
+  if (first.fold === "back-from-front") return backFromFront(groups, piece("bodice-front"), piece("bodice-back"));
+  return groups.flatMap((group) => group.pieces.flatMap((id) => oneFold(group, piece(id))));
+}

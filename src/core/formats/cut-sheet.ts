@@ -1,0 +1,163 @@
+import * as v from "valibot";
+import { lineIds, termKinds } from "../chalk";
+import { orderSchema } from "./order";
+
+const point = v.tuple([v.number(), v.number()]);
+const term = v.object({ label: v.string(), kind: v.picklist(termKinds), value: v.number(), source: v.string() });
+const ids = v.array(v.string());
+
+const mark = v.object({
+  id: v.string(),
+  line: v.optional(v.string()),
+  stitch: v.optional(v.number()),
+  cut: v.optional(v.nullable(v.number())),
+  at: v.optional(v.object({ stitch: point, cut: v.nullable(point) })),
+  reading: v.number(),
+  terms: v.array(term),
+  cutTerms: v.array(term),
+});
+
+const edge = v.object({
+  id: v.string(),
+  role: v.string(),
+  onFold: v.boolean(),
+  allowance: v.number(),
+  length: v.number(),
+  path: v.string(),
+  start: point,
+  end: point,
+  dots: v.array(v.object({ along: v.number(), across: v.number() })),
+});
+
+const piece = v.object({
+  id: v.string(),
+  name: v.string(),
+  cloth: v.string(),
+  cut: v.object({ copies: v.number(), on: v.picklist(["fold", "pair", "single"]), mirrored: v.boolean() }),
+  origin: v.string(),
+  originInset: v.number(),
+  shift: v.number(),
+  lines: v.array(v.object({ id: v.picklist(lineIds), down: v.number(), terms: v.array(term) })),
+  marks: v.array(mark),
+  edges: v.array(edge),
+  outline: v.object({ stitch: v.string(), cut: v.string() }),
+  box: v.object({ left: v.number(), top: v.number(), right: v.number(), bottom: v.number() }),
+  darts: v.array(v.unknown()),
+  notches: v.array(v.object({ id: v.string(), edge: v.string(), at: v.number(), point })),
+  grain: v.object({ angle: v.number() }),
+});
+
+const step = v.object({
+  id: v.string(),
+  phase: v.picklist(["fold", "chalk", "cut", "notch", "make"]),
+  piece: v.string(),
+  group: v.string(),
+  act: v.string(),
+  title: v.string(),
+  text: v.string(),
+  why: v.nullable(v.string()),
+  caution: v.nullable(v.string()),
+  marks: ids,
+  line: v.nullable(v.string()),
+  edge: v.nullable(v.string()),
+  from: v.nullable(v.string()),
+  direction: v.nullable(v.string()),
+  reading: v.nullable(v.number()),
+  cutReading: v.nullable(v.number()),
+  terms: v.array(term),
+  layers: v.number(),
+  stopUntil: v.nullable(v.string()),
+  mustNotCut: ids,
+});
+
+/** Everything a tailor needs to chalk, cut and prove a garment (FORMATS: cut sheet). Every number is in inches. */
+export const cutSheetSchema = v.object({
+  format: v.literal("inner-fold/cut-sheet"),
+  version: v.literal(1),
+  unit: v.picklist(["in", "cm"]),
+  order: orderSchema,
+  resolved: v.object({
+    measurements: v.array(
+      v.object({ id: v.string(), value: v.number(), from: v.string(), rule: v.nullable(v.string()) }),
+    ),
+    rules: v.record(v.string(), v.object({ value: v.union([v.string(), v.boolean(), v.number()]), from: v.string() })),
+    choices: v.record(v.string(), v.union([v.string(), v.boolean(), v.number()])),
+  }),
+  pieces: v.array(piece),
+  groups: v.array(
+    v.object({
+      id: v.string(),
+      pieces: ids,
+      fold: v.string(),
+      layers: v.number(),
+      foldedWidth: v.number(),
+      length: v.number(),
+    }),
+  ),
+  turns: v.array(v.unknown()),
+  ledger: v.array(
+    v.object({
+      piece: v.string(),
+      line: v.string(),
+      removed: v.number(),
+      givenBack: v.number(),
+      difference: v.number(),
+      why: v.string(),
+      declared: v.boolean(),
+    }),
+  ),
+  girths: v.array(
+    v.object({
+      line: v.string(),
+      on: v.string(),
+      body: v.number(),
+      ease: v.number(),
+      declared: v.number(),
+      wanted: v.number(),
+      drawn: v.number(),
+      tolerance: v.number(),
+    }),
+  ),
+  seams: v.array(
+    v.object({
+      id: v.string(),
+      a: ids,
+      b: ids,
+      lengthA: v.number(),
+      lengthB: v.number(),
+      ease: v.number(),
+      allowed: v.tuple([v.number(), v.number()]),
+    }),
+  ),
+  rounds: v.object({ neck: v.number(), armhole: v.number() }),
+  checks: v.array(
+    v.object({
+      id: v.string(),
+      level: v.picklist(["error", "caution", "note"]),
+      text: v.string(),
+      remedy: v.string(),
+      piece: v.nullable(v.string()),
+      line: v.nullable(v.string()),
+      edge: v.nullable(v.string()),
+      measurement: v.nullable(v.string()),
+    }),
+  ),
+  steps: v.array(step),
+  cloth: v.object({
+    width: v.number(),
+    usable: v.number(),
+    used: v.number(),
+    lowerBound: v.number(),
+    buy: v.number(),
+    buyUnit: v.picklist(["yd", "m"]),
+    fits: v.boolean(),
+    left: v.array(v.object({ width: v.number(), length: v.number() })),
+  }),
+});
+
+export type CutSheet = v.InferOutput<typeof cutSheetSchema>;
+export type SheetPiece = CutSheet["pieces"][number];
+export type SheetMark = SheetPiece["marks"][number];
+export type SheetStep = CutSheet["steps"][number];
+export type SheetTerm = SheetMark["terms"][number];
+export type SheetCheck = CutSheet["checks"][number];

@@ -1,0 +1,138 @@
+import { type ChoiceDefinitions, type ChoiceValue, type ChoiceValues, checkChoice, choiceDefault } from "../chalk";
+import { formatLengthWithUnit, type Inches, type Unit } from "../length";
+import {
+  checkRuleValue,
+  isRuleId,
+  type RuleId,
+  type RuleSetId,
+  type RuleValue,
+  ruleDefinition,
+  ruleIds,
+  ruleSets,
+} from "../rules";
+import { nearestWord } from "./nearest";
+import type { Order, OrderError } from "./order";
+import { readSignedLength } from "./read-lengths";
+
+interface Problem {
+  readonly code: "not-an-option" | "not-a-length" | "out-of-range" | "not-yes-or-no";
+  readonly value: RuleValue;
+  readonly options: readonly string[];
+  readonly range?: readonly [Inches, Inches];
+  readonly nearest: RuleValue;
+}
+
+function wordProblem(path: string, label: string, problem: Problem, unit: Unit): OrderError {
+  const [least, most] = problem.range ?? [0, 0];
+  const range =
+    problem.range === undefined
+      ? ""
+      : `between ${formatLengthWithUnit(least, unit)} and ${formatLengthWithUnit(most, unit)}`;
+  const options = problem.options.map((option) => `“${option}”`).join(", ");
+  const wanted = {
+    "not-an-option": `one of ${options}`,
+    "not-a-length": [options && `one of ${options}`, range && `a length ${range}`].filter(Boolean).join(", or "),
+    "out-of-range": range,
+    "not-yes-or-no": "true or false",
+  }[problem.code];
+  const said =
+    typeof problem.value === "number" ? formatLengthWithUnit(problem.value, unit) : String(problem.value).slice(0, 60);
+  const nearest =
+    typeof problem.value === "string" && problem.options.length > 0
+      ? (nearestWord(problem.value, problem.options) ?? problem.nearest)
+      : problem.nearest;
+  return { path, message: `${label} should be ${wanted}; it is ${said}.`, nearest };
+}
+
+/** Text that stands for a length is read as one; what is none stays as it was and is judged by its rule. */
+function readValue(value: RuleValue, unit: Unit, takesLength: boolean): RuleValue {
+  if (!takesLength || typeof value === "boolean") return value;
+  const length = readSignedLength(value, { path: "", label: "", unit });
+  return length.ok ? length.value : value;
+}
+
+function flattenRules(rules: NonNullable<Order["rules"]>): readonly (readonly [string, RuleValue])[] {
+  return Object.entries(rules).flatMap(([key, value]) =>
+    typeof value === "object"
+      ? Object.entries(value).map(([inner, innerValue]) => [`${key}.${inner}`, innerValue] as const)
+      : [[key, value] as const],
+  );
+}
+
+export interface ReadRules {
+  readonly set: RuleSetId;
+  readonly overrides: Readonly<Partial<Record<RuleId, RuleValue>>>;
+  readonly errors: readonly OrderError[];
+}
+
+function readSet(value: RuleValue): { readonly set: RuleSetId; readonly errors: readonly OrderError[] } {
+  if (typeof value === "string" && Object.hasOwn(ruleSets, value)) return { set: value as RuleSetId, errors: [] };
+  const nearest = nearestWord(String(value), Object.keys(ruleSets));
+  return {
+    set: "close",
+    errors: [
+      {
+        path: "rules.set",
+        message: `There is no rule set “${String(value).slice(0, 60)}”. There are close, easy and metric.`,
+        nearest,
+      },
+    ],
+  };
+}
+
+/** The rule set of an order and the rules it changes, or every rule that cannot be so. */
+export function readRules(rules: Order["rules"], unit: Unit): ReadRules {
+  const flat = flattenRules(rules ?? {});
+  const { set, errors: setErrors } = readSet(flat.find(([id]) => id === "set")?.[1] ?? "close");
+  const errors: OrderError[] = [...setErrors];
+  const overrides: Partial<Record<RuleId, RuleValue>> = {};
+  for (const [id, raw] of flat.filter(([key]) => key !== "set")) {
+    const path = `rules.${id.slice(0, 60)}`;
+    if (!isRuleId(id)) {
+      const nearest = nearestWord(id, ruleIds);
+      errors.push({
+        path,
+        message: `There is no house rule “${id.slice(0, 60)}”.${nearest === null ? "" : ` Did you mean “${nearest}”?`}`,
+        nearest,
+      });
+      continue;
+    }
+    const definition = ruleDefinition(id);
+    const value = readValue(raw, unit, definition.range !== undefined);
+    const problem = checkRuleValue(id, value);
+    if (problem === undefined) overrides[id] = value;
+    else errors.push(wordProblem(path, definition.label, problem, unit));
+  }
+  return { set, overrides, errors };
+}
+
+/** Every choice of a garment, decided in the order or by default, or every choice that cannot be so. */
+export function readChoices(
+  definitions: ChoiceDefinitions,
+  choices: Order["choices"],
+  unit: Unit,
+  metric: boolean,
+): { readonly values: ChoiceValues; readonly errors: readonly OrderError[] } {
+  const values: Record<string, ChoiceValue> = Object.fromEntries(
+    Object.entries(definitions).map(([id, choice]) => [id, choiceDefault(choice, metric)]),
+  );
+  const errors: OrderError[] = [];
+  for (const [id, raw] of Object.entries(choices ?? {})) {
+    const path = `choices.${id.slice(0, 60)}`;
+    const choice = Object.hasOwn(definitions, id) ? definitions[id] : undefined;
+    if (choice === undefined) {
+      const nearest = nearestWord(id, Object.keys(definitions));
+      errors.push({
+        path,
+        message: `This garment has no choice “${id.slice(0, 60)}”.${nearest === null ? "" : ` Did you mean “${nearest}”?`}`,
+        nearest,
+      });
+      continue;
+    }
+    const value = readValue(raw, unit, choice.kind === "length");
+    const problem = checkChoice(id, choice, value);
+    if (problem === undefined) values[id] = value;
+    else errors.push(wordProblem(path, choice.label, problem, unit));
+  }
+  return { values, errors };
+}

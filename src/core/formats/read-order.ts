@@ -1,0 +1,130 @@
+import { type FigureNote, type Given, lineIds } from "../chalk";
+import { type Cloth, defaultCloth, type FoldKind } from "../cloth";
+import { findGarment, type Garment, garments } from "../garments";
+import type { Unit } from "../length";
+import { fail, type Result, succeed } from "../result";
+import { resolveRules, ruleSets } from "../rules";
+import { nearestWord } from "./nearest";
+import { lateMeasures, type Order, type OrderError } from "./order";
+import { gatherReadings, missingErrors, readCard } from "./read-card";
+import { readChoices, readRules } from "./read-decisions";
+import { readPositiveLength, readSignedLength } from "./read-lengths";
+import { readShape } from "./read-shape";
+
+/** An order understood: the garment and every number that its recipe may ask for. */
+export interface ReadOrder {
+  readonly order: Order;
+  readonly garment: Garment;
+  readonly given: Given;
+  readonly cloth: Cloth;
+  readonly fold: FoldKind;
+}
+
+interface Collected<Value> {
+  readonly value: Value;
+  readonly errors: readonly OrderError[];
+}
+
+function readFigureNotes(order: Order, unit: Unit): Collected<readonly FigureNote[]> {
+  const errors: OrderError[] = [];
+  const notes = (order.figureNotes ?? []).flatMap((note, index): readonly FigureNote[] => {
+    const path = `figureNotes.${index}`;
+    const amount = readSignedLength(note.amount, {
+      path: `${path}.amount`,
+      label: "The amount of the figure note",
+      unit,
+    });
+    if (!(lineIds as readonly string[]).includes(note.line)) {
+      errors.push({
+        path: `${path}.line`,
+        message: `There is no line “${note.line}”. There are ${lineIds.join(", ")}.`,
+        nearest: nearestWord(note.line, lineIds),
+      });
+    }
+    if (!amount.ok) errors.push(...amount.issues);
+    return amount.ok ? [{ ...note, amount: amount.value }] : [];
+  });
+  return { value: notes, errors };
+}
+
+function readCloth(order: Order, unit: Unit, metric: boolean): Collected<Cloth> {
+  const fallback = defaultCloth(metric);
+  const errors: OrderError[] = [];
+  const length = (key: "width" | "length", label: string): number | null => {
+    const value = order.cloth?.[key];
+    if (value === undefined) return null;
+    const read = readPositiveLength(value, { path: `cloth.${key}`, label, unit });
+    if (!read.ok) errors.push(...read.issues);
+    return read.ok ? read.value : null;
+  };
+  const width = length("width", "The width of the cloth") ?? fallback.width;
+  if (width < 6)
+    errors.push({
+      path: "cloth.width",
+      message: "The cloth is too narrow for any piece: give its width from selvedge to selvedge.",
+      nearest: null,
+    });
+  return {
+    value: { width, length: length("length", "The length of the cloth"), oneWay: order.cloth?.oneWay ?? false },
+    errors,
+  };
+}
+
+function readLate(order: Order, unit: Unit): readonly OrderError[] {
+  return Object.entries(order.measuredOnGarment ?? {}).flatMap(([id, value]): readonly OrderError[] => {
+    const path = `measuredOnGarment.${id.slice(0, 60)}`;
+    if (!(lateMeasures as readonly string[]).includes(id)) {
+      return [
+        { path, message: `“${id.slice(0, 60)}” is not measured on a garment.`, nearest: nearestWord(id, lateMeasures) },
+      ];
+    }
+    const read = readPositiveLength(value, { path, label: id, unit });
+    return read.ok ? [] : read.issues;
+  });
+}
+
+function unknownGarment(id: string): OrderError {
+  const known = garments.map((garment) => garment.id);
+  const nearest = nearestWord(id, known);
+  return {
+    path: "garment",
+    message: `There is no garment “${id}”. ${nearest === null ? `There are: ${known.join(", ")}.` : `Did you mean “${nearest}”?`}`,
+    nearest,
+  };
+}
+
+/**
+ * Reads an order as it was written: every unknown id, unparsable, missing or absurd reading, and choice out of range at
+ * once, each with its place, what to do and the nearest that would do.
+ */
+export function readOrder(input: unknown): Result<ReadOrder, OrderError> {
+  const shape = readShape(input);
+  if (!shape.ok) return shape;
+  const order = shape.value;
+  const garment = findGarment(order.garment);
+  const unit = order.unit ?? "in";
+  const card = readCard(order.client?.card?.measurements ?? {}, unit);
+  const rules = readRules(order.rules, unit);
+  const metric = ruleSets[rules.set].metric;
+  const cloth = readCloth(order, unit, metric);
+  const notes = readFigureNotes(order, unit);
+  const errors = [...card.errors, ...rules.errors, ...cloth.errors, ...notes.errors, ...readLate(order, unit)];
+  if (garment === undefined) return fail(unknownGarment(order.garment), ...errors);
+
+  const choices = readChoices(garment.choices, order.choices, unit, metric);
+  const resolved = resolveRules(rules.set, garment.rules, rules.overrides);
+  const readings = gatherReadings(garment, (id) => resolved[id].value, card.readings);
+  const unread = new Set(card.errors.map(({ path }) => path));
+  const missing = missingErrors(readings.missing).filter(({ path }) => !unread.has(path));
+  const all = [...errors, ...choices.errors, ...missing];
+  if (all.length > 0) return fail(...all);
+  const given: Given = {
+    unit,
+    metric,
+    measurements: readings.measurements,
+    rules: resolved,
+    choices: choices.values,
+    figureNotes: notes.value,
+  };
+  return succeed({ order, garment, given, cloth: cloth.value, fold: (choices.values.fold ?? "one-fold") as FoldKind });
+}

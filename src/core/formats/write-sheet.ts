@@ -1,0 +1,169 @@
+import { measurementIds } from "../body";
+import type { Draft, Edge, Mark, Piece, Refusal } from "../chalk";
+import { checkDraft, type Finding } from "../checks";
+import { type FoldGroup, findClothProblems, measureCloth, orderSteps, planFolds, type TableStep } from "../cloth";
+import { draftGarment } from "../garments";
+import { type Point, pathEnd, pathLength, toPathData, toPolygonData } from "../geometry";
+import { fail, type Result, succeed } from "../result";
+import { wordFinding, wordReason, wordRefusal, wordStep } from "../wording";
+import type { CutSheet, SheetMark, SheetPiece, SheetStep } from "./cut-sheet";
+import type { ReadOrder } from "./read-order";
+
+const place = ({ x, y }: Point): [number, number] => [x, y];
+
+function writeMark(mark: Mark): SheetMark {
+  const base = { id: mark.id, reading: mark.stitch, terms: [...mark.terms], cutTerms: [...mark.cutTerms] };
+  if (mark.line !== null) return { ...base, line: mark.line, stitch: mark.stitch, cut: mark.cut };
+  return {
+    ...base,
+    at: { stitch: place(mark.place.stitch), cut: mark.place.cut === null ? null : place(mark.place.cut) },
+  };
+}
+
+function writeEdge(edge: Edge): SheetPiece["edges"][number] {
+  return {
+    id: edge.id,
+    role: edge.role,
+    onFold: edge.onFold,
+    allowance: edge.allowance,
+    length: pathLength(edge.stitch),
+    path: toPathData(edge.stitch),
+    start: place(edge.stitch.start),
+    end: place(pathEnd(edge.stitch)),
+    dots: edge.dots.map((dot) => ({ ...dot })),
+  };
+}
+
+function boxOf(points: readonly Point[]): SheetPiece["box"] {
+  const xs = points.map(({ x }) => x);
+  const ys = points.map(({ y }) => y);
+  return { left: Math.min(...xs), top: Math.min(...ys), right: Math.max(...xs), bottom: Math.max(...ys) };
+}
+
+function writePiece(piece: Piece): SheetPiece {
+  return {
+    id: piece.id,
+    name: piece.name,
+    cloth: piece.cloth,
+    cut: { ...piece.cut },
+    origin: piece.origin,
+    originInset: piece.originInset,
+    shift: 0,
+    lines: piece.lines.map((line) => ({ ...line, terms: [...line.terms] })),
+    marks: piece.marks.map(writeMark),
+    edges: piece.edges.map(writeEdge),
+    outline: { stitch: `${toPathData(piece.outline.stitch)} Z`, cut: toPolygonData(piece.outline.cut) },
+    box: boxOf(piece.outline.cut),
+    darts: [],
+    notches: piece.notches.map(({ id, edge, at, point }) => ({ id, edge, at, point: place(point) })),
+    grain: { angle: 0 },
+  };
+}
+
+function stepEdge(step: TableStep): string | null {
+  if ("edge" in step.act) return step.act.edge;
+  return "edges" in step.act ? (step.act.edges[0] ?? null) : null;
+}
+
+function stepReading(step: TableStep): number | null {
+  if (step.chalk !== null) return step.chalk.reading;
+  if ("foldedWidth" in step.act) return step.act.foldedWidth;
+  return step.act.kind === "notch" ? step.act.at : null;
+}
+
+function writeStep(step: TableStep, unit: CutSheet["unit"]): SheetStep {
+  const { chalk } = step;
+  const words = wordStep(step, unit);
+  return {
+    id: step.id,
+    phase: step.phase,
+    piece: step.piece,
+    group: step.group,
+    act: step.act.kind,
+    ...words,
+    why: chalk?.why ? wordReason(chalk.why) : null,
+    marks: [...(chalk?.marks ?? [])],
+    line: "line" in step.act ? step.act.line : null,
+    edge: stepEdge(step),
+    from: chalk?.from ?? null,
+    direction: chalk?.direction ?? null,
+    reading: stepReading(step),
+    cutReading: chalk?.cutReading ?? null,
+    terms: [...(chalk?.terms ?? [])],
+    layers: step.layers,
+    stopUntil: step.stopUntil,
+    mustNotCut: [...step.mustNotCut],
+  };
+}
+
+function writeCheck(finding: Finding, unit: CutSheet["unit"]): CutSheet["checks"][number] {
+  return {
+    id: finding.id,
+    level: finding.level,
+    ...wordFinding(finding, unit),
+    piece: finding.piece ?? null,
+    line: finding.line ?? null,
+    edge: finding.edge ?? null,
+    measurement: finding.measurement ?? null,
+  };
+}
+
+function writeResolved(draft: Draft): CutSheet["resolved"] {
+  const { measurements, rules, choices } = draft.given;
+  return {
+    measurements: measurementIds.flatMap((id) => {
+      const given = measurements[id];
+      return given === undefined
+        ? []
+        : [{ id, value: given.value, from: given.from, rule: given.estimate?.rule ?? null }];
+    }),
+    rules: Object.fromEntries(Object.entries(rules).map(([id, rule]) => [id, { ...rule }])),
+    choices: { ...choices },
+  };
+}
+
+function writeGroups(groups: readonly FoldGroup[]): CutSheet["groups"] {
+  return groups.map((group) => ({ ...group, pieces: [...group.pieces] }));
+}
+
+/** A refusal ready to be said. */
+export interface RefusedOrder {
+  readonly code: string;
+  readonly message: string;
+  readonly conflicts: readonly string[];
+  readonly remedy: string;
+}
+
+function writeRefusal(refusal: Refusal, unit: CutSheet["unit"]): RefusedOrder {
+  return { code: refusal.code, ...wordRefusal(refusal, unit), conflicts: refusal.conflicts };
+}
+
+/** Draws, proves, folds and words an order that was read: the whole cut sheet, or why it cannot be drawn. */
+export function writeSheet(read: ReadOrder): Result<CutSheet, RefusedOrder> {
+  const { unit } = read.given;
+  const drawn = draftGarment(read.garment, read.given);
+  if (!drawn.ok) return fail(...drawn.issues.map((refusal) => writeRefusal(refusal, unit)));
+  const draft = drawn.value;
+  const groups = planFolds(draft, read.fold);
+  if (!groups.ok) return fail(...groups.issues.map((refusal) => writeRefusal(refusal, unit)));
+  const report = checkDraft(draft);
+  const cloth = measureCloth(draft, groups.value, read.cloth);
+  const findings = [...report.findings, ...findClothProblems(groups.value, read.cloth, cloth)];
+  return succeed({
+    format: "inner-fold/cut-sheet",
+    version: 1,
+    unit,
+    order: read.order,
+    resolved: writeResolved(draft),
+    pieces: draft.pieces.map(writePiece),
+    groups: writeGroups(groups.value),
+    turns: [],
+    ledger: report.ledger.map((row) => ({ ...row })),
+    girths: report.girths.map((girth) => ({ ...girth })),
+    seams: report.seams.map(({ a, b, allowed, ...seam }) => ({ ...seam, a: [...a], b: [...b], allowed: [...allowed] })),
+    rounds: { neck: report.neckRound, armhole: report.armholeRound },
+    checks: findings.map((finding) => writeCheck(finding, unit)),
+    steps: orderSteps(draft, groups.value).map((step) => writeStep(step, unit)),
+    cloth: { ...cloth, left: cloth.left.map((rest) => ({ ...rest })) },
+  });
+}

@@ -1,0 +1,26 @@
+import { type MeasurementId, measurements } from "../../body";
+import { formatLengthWithUnit, type LengthProblem, type LengthProblemCode, type Unit } from "../../length";
+
+const problems: Readonly<Record<LengthProblemCode, (typed: string) => string>> = {
+  empty: () => "is empty. Write a length like 38 1/2 or 97,5 cm.",
+  "not-a-length": (typed) => `“${typed}” is not a length. Write it like 38, 38.5, 38 1/2 or 97,5 cm.`,
+  negative: () => "is less than nothing. A reading starts at the tape's end: write it without the minus.",
+  zero: () => "is zero. Leave it out if it was not taken.",
+  "divided-by-zero": (typed) => `“${typed}” divides by nothing. Write the fraction like 1/2.`,
+};
+
+/** A reading that was read wrong, with its field's name first. */
+export function wordLengthProblem(field: string, problem: LengthProblem): string {
+  const typed = problem.typed.length > 40 ? `${problem.typed.slice(0, 40)}…` : problem.typed;
+  return `${field} ${problems[problem.code](typed)}`;
+}
+
+export function wordAbsurdReading(id: MeasurementId, value: number, guess: number | undefined, unit: Unit): string {
+  const meant = guess === undefined ? "Measure it again." : `Did you mean ${formatLengthWithUnit(guess, unit)}?`;
+  return `${measurements[id].label}, ${formatLengthWithUnit(value, unit)}, is no body's. ${meant}`;
+}
+
+export function wordMissingReading(id: MeasurementId): string {
+  const { label, taken } = measurements[id];
+  return `${label} is missing. It is taken ${taken}.`;
+}

@@ -1,0 +1,141 @@
+import { type DoubtCode, measurements } from "../../body";
+import type { Finding, FindingId } from "../../checks";
+import { formatLengthWithUnit, type Inches, type Unit } from "../../length";
+import { nameLine, namePiece } from "./names";
+
+export interface FindingWording {
+  readonly text: string;
+  readonly remedy: string;
+}
+
+/** A finding with its lengths ready to be said. */
+interface Spoken {
+  readonly finding: Finding;
+  readonly say: (name: string) => string;
+  readonly label: string;
+  readonly against: string;
+}
+
+const lowered = (text: string): string => text.charAt(0).toLowerCase() + text.slice(1);
+
+const doubts: Readonly<Record<DoubtCode, (spoken: Spoken) => string>> = {
+  "outside-usual-range": ({ label, say }) => `${label} ${say("value")} is outside what is usual (${say("against")}).`,
+  "underbust-not-below-bust": ({ say }) =>
+    `The under-bust, ${say("value")}, is not less than the bust, ${say("against")}.`,
+  "bust-far-over-underbust": ({ say }) =>
+    `The bust, ${say("value")}, is more than 11 in over the under-bust, ${say("against")}.`,
+  "waist-far-over-bust": ({ say }) => `The waist, ${say("value")}, is far over the bust, ${say("against")}.`,
+  "hip-far-under-waist": ({ say }) => `The hip, ${say("value")}, is far under the waist, ${say("against")}.`,
+  "bust-point-not-above-underbust": ({ say }) =>
+    `Shoulder to bust point, ${say("value")}, is not above the under-bust, ${say("against")}.`,
+  "span-wide-for-bust": ({ say }) => `A bust span of ${say("value")} is wide for a bust of ${say("against")}.`,
+  "span-narrow-for-bust": ({ say }) => `A bust span of ${say("value")} is narrow for a bust of ${say("against")}.`,
+  "shoulder-wide-for-bust": ({ say }) =>
+    `Across shoulder, ${say("value")}, is more than half the bust, ${say("against")}.`,
+  "armhole-odd-for-bust": ({ say }) => `An armhole of ${say("value")} is odd for a bust of ${say("against")}.`,
+  "upper-arm-close-to-armhole": ({ say }) =>
+    `The upper arm, ${say("value")}, is within an inch of the armhole, ${say("against")}.`,
+  "wrist-over-elbow": ({ say }) => `The wrist, ${say("value")}, is larger than the elbow, ${say("against")}.`,
+  "front-shorter-than-back": ({ say }) =>
+    `The front half length, ${say("value")}, is shorter than the back, ${say("against")}.`,
+  "changed-since-last-card": ({ label, say }) =>
+    `${label} was ${say("against")} on the last card and is now ${say("value")}. Right client?`,
+};
+
+const findings: Readonly<Record<FindingId, (spoken: Spoken) => FindingWording>> = {
+  "take-out-not-given-back": ({ finding, say }) => ({
+    text: `On the ${nameLine(finding.line ?? "")} of the ${namePiece(finding.piece ?? "")}, ${say("removed")} was taken out (${finding.words?.why}) and ${say("givenBack")} given back.`,
+    remedy: "Add the difference at the side on that line.",
+  }),
+  "girth-off": ({ finding, say }) => ({
+    text: `The finished ${finding.words?.girth} measures ${say("drawn")} on the cloth; ${say("wanted")} is wanted.`,
+    remedy: `Look at the side mark of the ${nameLine(finding.line ?? "")}.`,
+  }),
+  "not-given-back-by-rule": ({ finding, say }) => ({
+    text: `On the ${nameLine(finding.line ?? "")} of the ${namePiece(finding.piece ?? "")} ${say("removed")} is taken out and not given back: ${finding.words?.why}.`,
+    remedy: "The garment is twice that smaller there over the whole body. Turn the rule on to give it back.",
+  }),
+  "figure-note-applied": ({ finding, say }) => ({
+    text: `Figure note on the ${nameLine(finding.line ?? "")} of the ${namePiece(finding.piece ?? "")}: ${finding.words?.why}, ${say("difference")} a quarter.`,
+    remedy: "Switch the note off in the order if this garment should not have it.",
+  }),
+  "seam-mismatch": ({ finding, say }) => ({
+    text: `The two edges of the ${finding.words?.seam} seam differ by ${say("ease")}: ${say("lengthA")} against ${say("lengthB")}.`,
+    remedy: "Do not cut; one edge would pucker. True the shorter edge.",
+  }),
+  "outline-crosses-itself": ({ finding }) => ({
+    text: `The outline of the ${namePiece(finding.piece ?? "")} crosses itself.`,
+    remedy: "Make the neck shallower or the allowances smaller.",
+  }),
+  "head-does-not-pass": ({ say }) => ({
+    text: `The neck is ${say("neck")} round; the head, ${say("head")}, does not pass.`,
+    remedy: `Widen or deepen the neck by ${say("short")} round, or open it with a zip.`,
+  }),
+  "body-does-not-pass": ({ say }) => ({
+    text: `The finished waist, ${say("waist")}, does not pass over the bust, ${say("bust")}.`,
+    remedy: `Give the waist ${say("short")} more ease, or open the back with a zip.`,
+  }),
+  "zip-too-short": ({ say }) => ({
+    text: `The zip ends at ${say("end")}, well above the hip line at ${say("hip")}.`,
+    remedy: "End it no more than 1 in above the hip line, or the hips do not pass.",
+  }),
+  "zip-not-needed": ({ say }) => ({
+    text: `The neck (${say("neck")}) passes the head and the waist (${say("waist")}) passes the bust.`,
+    remedy: "The zip is not needed to get in; you may leave it out.",
+  }),
+  "hem-too-narrow-to-walk": ({ say }) => ({
+    text: `At the knee the dress is ${say("girth")} round; a step wants ${say("wanted")}.`,
+    remedy: "Add to the hem, or leave a slit or vent from above the knee. Mind stairs.",
+  }),
+  "neck-below-bust": ({ say }) => ({
+    text: `The front neck is ${say("depth")} deep and ends below the bust line at ${say("bustLine")}.`,
+    remedy: "Raise it above the bust line, or plan what holds it closed.",
+  }),
+  "neck-not-smooth": () => ({
+    text: "Front and back neck meet at the shoulder with a point.",
+    remedy: "Draw both curves square to the shoulder seam.",
+  }),
+  "armhole-tight": ({ say }) => ({
+    text: `The sewn armhole, ${say("sewn")}, leaves ${say("room")} of room on an arm of ${say("armhole")}.`,
+    remedy: `Leave at least ${say("least")}: lower the chest line.`,
+  }),
+  "armhole-loose": ({ say }) => ({
+    text: `The sewn armhole, ${say("sewn")}, is ${say("room")} larger than the arm, ${say("armhole")}.`,
+    remedy: `Up to ${say("most")} sits well here: raise the chest line, or solve it from the armhole.`,
+  }),
+  "chest-near-bust": ({ say }) => ({
+    text: `The chest line (${say("chest")}) falls within half an inch of the bust line (${say("bustLine")}).`,
+    remedy: "Measure the armhole again, or choose another armhole depth.",
+  }),
+  "reading-doubtful": (spoken) => ({
+    text: doubts[spoken.finding.doubt ?? "outside-usual-range"](spoken),
+    remedy: `Measure the ${lowered(spoken.label)} again.`,
+  }),
+  "reading-estimated": ({ label, say, finding }) => ({
+    text: `${label} was not taken; ${say("value")} is used: ${finding.words?.rule}.`,
+    remedy: `Measure the ${lowered(label)} when the client is there.`,
+  }),
+  "cloth-too-short": ({ say }) => ({
+    text: `The cloth is ${say("length")} long; this lay takes ${say("used")}.`,
+    remedy: `Find ${say("short")} more, shorten the dress, or lay the pieces closer by hand.`,
+  }),
+  "cloth-too-narrow": ({ finding, say }) => ({
+    text: `The cloth is ${say("width")} wide; the doubled ${namePiece(finding.piece ?? "")} wants ${say("wanted")}.`,
+    remedy: "Take wider cloth, or fold it along the other way if the grain allows.",
+  }),
+  "cloth-one-way-turned": () => ({
+    text: "Folded in four across, half of the layers lie upside down; this cloth has one way.",
+    remedy: "Fold once, twice over, instead.",
+  }),
+};
+
+/** Says a finding and what to do about it, in the shop's unit. */
+export function wordFinding(finding: Finding, unit: Unit): FindingWording {
+  const against = finding.words?.against ?? "";
+  return findings[finding.id]({
+    finding,
+    say: (name: string) => formatLengthWithUnit((finding.numbers[name] ?? 0) as Inches, unit),
+    label: finding.measurement === undefined ? "" : measurements[finding.measurement].label,
+    against,
+  });
+}

@@ -1,0 +1,68 @@
+import type { LineId, Origin } from "../../chalk";
+
+/** What lines, edges and marks are called at the table. */
+export const lineNames: Readonly<Record<LineId, string>> = {
+  top: "top line",
+  chest: "chest line",
+  bust: "bust line",
+  underbust: "under-bust line",
+  waist: "waist line",
+  hip: "hip line",
+  hem: "hem line",
+};
+
+export const originNames: Readonly<Record<Origin, string>> = {
+  fold: "from the fold",
+  "zip-line": "from the zip line",
+  "top-line": "from the top line",
+  "cloth-edge": "from the cloth's edge",
+  "armhole-line": "from the armhole line",
+  "hem-line": "from the hem line",
+  "edge-start": "along the line",
+};
+
+const edgeNames: Readonly<Record<string, string>> = {
+  "front-neck": "front neck",
+  "back-neck": "back neck",
+  shoulder: "shoulder",
+  "front-armhole": "front armhole",
+  "back-armhole": "back armhole",
+  side: "side",
+  hem: "hem",
+  centre: "centre back",
+};
+
+const markNames: Readonly<Record<string, string>> = {
+  "top/neck": "neck width",
+  "top/shoulder": "half across shoulder",
+  "shoulder/tip": "shoulder tip",
+  "centre/neck-depth": "neck depth",
+  "armhole/middle": "middle of the armhole",
+  "chest/armhole": "foot of the armhole line",
+  "chest/side": "chest side",
+  "waist/side": "waist side",
+  "hip/side": "hip side",
+  "hem/side": "hem side",
+  "waist/hollow": "zip hollow",
+  "centre/hem": "hem at the centre",
+  "centre/zip-end": "end of the zip",
+  "side/foot": "foot of the side seam",
+};
+
+const notchNames: Readonly<Record<string, string>> = {
+  waist: "waist",
+  hip: "hip",
+  "zip-end": "end of the zip",
+  "zip-top": "top of the zip line",
+  "centre-neck": "centre of the neck",
+};
+
+export const nameEdge = (id: string): string => edgeNames[id] ?? id.replaceAll("-", " ");
+export const nameMark = (id: string): string => markNames[id] ?? id.replace("/", " ").replaceAll("-", " ");
+export const nameNotch = (id: string): string => notchNames[id] ?? id.replaceAll("-", " ");
+export const nameLine = (id: string): string => lineNames[id as LineId] ?? id;
+export const namePiece = (id: string): string => id.replace(/^bodice-/, "").replaceAll("-", " ");
+
+export function nameList(names: readonly string[]): string {
+  return names.length < 2 ? (names[0] ?? "") : `${names.slice(0, -1).join(", ")} and ${names.at(-1)}`;
+}

@@ -1,0 +1,212 @@
+import type { ChalkAct, StepReason } from "../../chalk";
+import type { HandAct, TableStep } from "../../cloth";
+import { formatLengthWithUnit, type Inches, type Unit } from "../../length";
+import { nameEdge, nameLine, nameList, nameMark, nameNotch, namePiece, originNames } from "./names";
+
+/** What a step asks of the hand, in one or two short sentences. */
+export interface StepWording {
+  /** A heading: `Chest side`. */
+  readonly title: string;
+  readonly text: string;
+  /** A caution where the work can hurt, or what must not be cut. */
+  readonly caution: string | null;
+}
+
+const layersSaid = (layers: number): string => (layers === 4 ? "all four layers" : "both layers");
+
+interface Said {
+  readonly title: string;
+  readonly text: string;
+}
+
+/** Sentences for chalk steps; `say` gives a length in the shop's unit. */
+function sayChalk(act: ChalkAct, step: TableStep, say: (length: Inches) => string): Said {
+  const chalk = step.chalk;
+  const reading = say(chalk?.reading ?? 0);
+  const cut =
+    chalk?.cutReading === null || chalk?.cutReading === undefined
+      ? ""
+      : ` Then the cutting line at ${say(chalk.cutReading)}.`;
+  const from = originNames[chalk?.from ?? "fold"];
+  switch (act.kind) {
+    case "top-line":
+      return {
+        title: "Top line",
+        text: `Chalk the top line across, ${reading} below the cloth's edge. Lengths are read down from it.`,
+      };
+    case "zip-line":
+      return {
+        title: "Zip line",
+        text: `Chalk the zip line down, ${reading} in from the folded edge. Every back reading starts at this line, not at the edge.`,
+      };
+    case "guide-line":
+      return {
+        title: capital(nameLine(act.line)),
+        text: `Down from the top line: ${reading}. Square the ${nameLine(act.line)} across.`,
+      };
+    case "mark":
+      return { title: capital(nameMark(act.mark)), text: `On the ${nameLine(act.line)}, ${from}: ${reading}.${cut}` };
+    case "centre-mark":
+      return { title: capital(nameMark(act.mark)), text: `Down the centre from the top line: ${reading}.${cut}` };
+    case "plumb":
+      return {
+        title: "Armhole line",
+        text: `Plumb down from the ${nameMark(act.mark)} to the ${nameLine(act.line)}: ${reading} from ${originNoun(from)} there too.`,
+      };
+    case "drop":
+      return { title: "Shoulder tip", text: `From half across shoulder, straight down: ${reading}.` };
+    case "scoop":
+      return {
+        title: "Middle of the armhole",
+        text:
+          (chalk?.reading ?? 0) === 0
+            ? "Half way down the armhole line, mark its middle on the line."
+            : `Half way down the armhole line, then inwards: ${reading}.`,
+      };
+    case "lengthen":
+      return {
+        title: "Foot of the side seam",
+        text: `Carry the side seam on past the hem line by ${reading}, so that it is as long as the other side.`,
+      };
+    case "edge":
+      return sayEdge(act, say(chalk?.reading ?? 0));
+    case "allowance":
+      return {
+        title: `Cutting line, ${nameEdge(act.edge)}`,
+        text: `${say(act.allowance)} outside the ${nameEdge(act.edge)} stitching line, chalk the cutting line.`,
+      };
+    default:
+      return act satisfies never;
+  }
+}
+
+function originNoun(from: string): string {
+  return from.replace(/^from /, "");
+}
+
+function sayEdge(act: Extract<ChalkAct, { kind: "edge" }>, length: string): Said {
+  const through = nameList(act.through.map(nameMark));
+  const how = act.curved ? "Join with a smooth curve through" : "Join with a straight line";
+  return {
+    title: capital(nameEdge(act.edge)),
+    text: `${how} ${through}. Stitched length ${length}.${act.curved ? " The dots help where there is no curved ruler." : ""}`,
+  };
+}
+
+function sayHand(act: HandAct, step: TableStep, say: (length: Inches) => string): Said {
+  switch (act.kind) {
+    case "prepare":
+      return {
+        title: "Lay the cloth",
+        text: "Press the crease out, square the end, right sides together. Look at the grain and the way of the print.",
+      };
+    case "fold-in":
+      return {
+        title: `Fold for the ${namePiece(step.piece)}`,
+        text: `Fold in from one end until the doubled part is ${say(act.foldedWidth)} wide, for ${say(act.length)} of length. Pin the layers.`,
+      };
+    case "fold-again":
+      return {
+        title: "Fold again",
+        text: `Fold the doubled part once more: front fold outside, back fold inside, both at the same side, ${say(act.foldedWidth)} wide. Pin all four layers.`,
+      };
+    case "lay-on":
+      return {
+        title: "Lay the front on",
+        text: "Lay the cut front with its fold on the back's centre line, its top line on the back's top line. Pin it.",
+      };
+    case "trace":
+      return {
+        title: "Trace the front",
+        text: "Chalk round the front's shoulder, armhole, side and hem. What lies elsewhere on the back follows.",
+      };
+    case "cut":
+      return {
+        title: `Cut the ${nameList(act.edges.map(nameEdge))}`,
+        text: `Cut the ${nameList(act.edges.map(nameEdge))} on its cutting line through ${layersSaid(step.layers)}.`,
+      };
+    case "separate":
+      return {
+        title: "Separate first",
+        text: "Stop. Lift the front away from the back before the next cut. Only the front goes back on the table.",
+      };
+    case "re-cut":
+      return {
+        title: `Re-cut the ${nameList(act.edges.map(nameEdge))}`,
+        text: `On the front alone, cut the ${nameList(act.edges.map(nameEdge))} on its cutting line.`,
+      };
+    case "open-fold":
+      return {
+        title: "Cut the fold open",
+        text: "Cut along the folded edge, so that the back is two halves with the zip allowance on each.",
+      };
+    case "notch":
+      return {
+        title: `Notch, ${nameNotch(act.notch)}`,
+        text: `${sayNotchPlace(act, say)}: a small notch for the ${nameNotch(act.notch)}, never deeper than half the allowance.`,
+      };
+    case "name":
+      return {
+        title: "Name the piece",
+        text: `Chalk “${act.name}” on the wrong side of each layer before you lift it.`,
+      };
+    default:
+      return act satisfies never;
+  }
+}
+
+function sayNotchPlace(act: Extract<HandAct, { kind: "notch" }>, say: (length: Inches) => string): string {
+  if (act.from === "top-line") return `On the ${nameEdge(act.edge)}, ${say(act.at)} down from the top line`;
+  return act.at === 0
+    ? `Where the ${nameEdge(act.edge)} starts, at the centre`
+    : `On the ${nameEdge(act.edge)}, ${say(act.at)} along from its upper end`;
+}
+
+const capital = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1);
+
+function sayCaution(step: TableStep): string | null {
+  if (step.mustNotCut.length > 0 && step.phase === "cut") {
+    const edges = step.mustNotCut.map((reference) => nameEdge(reference.split("/")[1] ?? ""));
+    return `Do not cut the ${nameList(edges)} yet.`;
+  }
+  switch (step.act.kind) {
+    case "prepare":
+      return "Iron and steam burn; try the heat on a scrap first.";
+    case "cut":
+    case "open-fold":
+      return step.act.kind === "cut" && !step.act.closing
+        ? null
+        : "Cut away from the holding hand, and look under the cloth for a layer that must stay.";
+    default:
+      return null;
+  }
+}
+
+/** Says a step in the shop's unit. */
+export function wordStep(step: TableStep, unit: Unit): StepWording {
+  const say = (length: Inches) => formatLengthWithUnit(length, unit);
+  const said = step.chalk === null ? sayHand(step.act as HandAct, step, say) : sayChalk(step.chalk.act, step, say);
+  return { ...said, caution: sayCaution(step) };
+}
+
+const reasons: Readonly<Record<StepReason, string>> = {
+  "armhole-depth":
+    "The chest line is where the sewn underarm lies: too high pinches, too low stops the arm from rising.",
+  "shoulder-slope": "The shoulder falls from the neck; the drop keeps the seam on top of it.",
+  scoop: "A little hollow in the armhole takes away the slack there.",
+  "side-width":
+    "A quarter of the girth with its share of ease. The side seam allowance lies outside it and is not ease.",
+  "given-back": "What was taken out on this line is added here again, or the garment would be too small.",
+  "zip-hollow": "The back is hollow at the waist; without this the seam stands away from it.",
+  "hem-width": "The hem follows the hip, so that it hangs clear of the knees.",
+  "hem-trued": "One side seam is straighter and so shorter than the other; carried on by this much both are equal.",
+  "neck-width": "Counted from the centre, along the top line.",
+  "origin-zip-line": "The zip allowance lies outside it. A tape started at the edge would put the whole side off.",
+  "armhole-cutting": "Half from tip to tip; the sheet says whether the seam lies inside or outside it.",
+  "side-seam": "Nearly straight to the waist, round over the hip, upright at the hip line, then straight.",
+  "neck-curve": "It meets the centre and the shoulder squarely, so that both halves join without a point.",
+};
+
+export function wordReason(reason: StepReason): string {
+  return reasons[reason];
+}

@@ -1,0 +1,5 @@
+export { wordAbsurdReading, wordLengthProblem, wordMissingReading } from "./english/entry";
+export { type FindingWording, wordFinding } from "./english/findings";
+export { lineNames, nameEdge, nameLine, nameMark, nameNotch, namePiece, originNames } from "./english/names";
+export { type RefusalWording, wordRefusal } from "./english/refusals";
+export { type StepWording, wordReason, wordStep } from "./english/steps";
