@@ -1,4 +1,5 @@
 import type { CutSheet, SheetPiece } from "./cut-sheet";
+import { markPlace } from "./step-tape";
 
 /** A margin round the piece on its own sheet, in inches. */
 const MARGIN = 0.5;
@@ -19,8 +20,7 @@ function guideLines(piece: SheetPiece): string {
 function marks(piece: SheetPiece): string {
   return piece.marks
     .map((mark) => {
-      const down = piece.lines.find(({ id }) => id === mark.line)?.down ?? 0;
-      const [x, y] = mark.at?.stitch ?? (mark.line === "centre" ? [0, mark.stitch ?? 0] : [mark.stitch ?? 0, down]);
+      const [x, y] = markPlace(piece, mark);
       return `<circle id="mark-${mark.id.replace("/", "-")}" cx="${x}" cy="${y}" r="0.06"/>`;
     })
     .join("");

@@ -1,0 +1,60 @@
+/** Fills an empty shop with its demo week: a small workroom by a canal, before a lantern festival. All made up. */
+import { randomUUID } from "node:crypto";
+import { makeSheet } from "../src/core/formats";
+import {
+  addCard,
+  addClient,
+  addOrder,
+  type Card,
+  type Client,
+  changeOrder,
+  closeDatabase,
+  type Database,
+  database,
+  freezeSheet,
+  listClients,
+} from "../src/db";
+import { writeOrder } from "../src/server/order-document";
+import { type DemoClient, type DemoOrder, demoClients } from "./demo-week";
+
+const now = () => new Date().toISOString();
+
+/** Keeps one client with cards and orders; orders past the cutting get the sheet they were cut from. */
+async function seedClient(db: Database, { name, cards, orders }: DemoClient): Promise<void> {
+  const client = { id: randomUUID(), name };
+  await addClient(db, client, now());
+  const kept = cards.map(({ takenOn, unit, readings }) => ({
+    id: randomUUID(),
+    clientId: client.id,
+    takenOn,
+    readings: Object.fromEntries(Object.entries(readings).map(([id, typed]) => [id, { typed, unit }])),
+  }));
+  for (const card of kept) await addCard(db, card, now());
+  const newest = kept.at(-1);
+  if (newest === undefined) return;
+  for (const order of orders) await seedOrder(db, client, newest, order);
+}
+
+async function seedOrder(db: Database, client: Client, card: Card, order: DemoOrder): Promise<void> {
+  const stored = { id: randomUUID(), clientId: client.id, cardId: card.id, garment: "straight-dress", ...order };
+  const number = await addOrder(db, stored, now());
+  if (order.state === "measured" || order.state === "drafted") return;
+  const outcome = makeSheet(writeOrder({ ...stored, number }, client, card, "in"));
+  if (outcome.kind !== "sheet") throw new Error(`the demo order of ${client.name} cannot be drawn`);
+  await freezeSheet(db, randomUUID(), stored.id, outcome.sheet, now());
+  await changeOrder(db, stored.id, { state: order.state }, now());
+}
+
+async function seed(): Promise<void> {
+  const db = await database();
+  if ((await listClients(db)).length > 0) {
+    process.stdout.write("The shop has clients already; the demo week is left out.\n");
+    return;
+  }
+  for (const client of demoClients) await seedClient(db, client);
+  process.stdout.write(`Seeded ${demoClients.length} clients.\n`);
+}
+
+await seed();
+await closeDatabase();
+process.exit(0);

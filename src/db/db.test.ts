@@ -1,0 +1,111 @@
+import { mkdtempSync } from "node:fs";
+import { tmpdir } from "node:os";
+import { join } from "node:path";
+import { PGlite } from "@electric-sql/pglite";
+import { beforeAll, expect, it } from "vitest";
+import { typicalBody } from "../core/body";
+import { type CutSheet, makeSheet } from "../core/formats";
+import {
+  addCard,
+  addClient,
+  addOrder,
+  changeOrder,
+  type Database,
+  FolderInUse,
+  findCutSheet,
+  findOrder,
+  findProgress,
+  freezeSheet,
+  keepProgress,
+  keepRuleSet,
+  listCards,
+  listOrders,
+  listRuleSets,
+  openOn,
+} from ".";
+import { ownFolder } from "./owner";
+
+const NOW = "2026-11-23T09:00:00.000Z";
+let db: Database;
+
+function sheetFor(bust: number): CutSheet {
+  const outcome = makeSheet({
+    garment: "straight-dress",
+    client: { card: { measurements: { ...typicalBody, bust } } },
+  });
+  if (outcome.kind !== "sheet") throw new Error("no sheet");
+  return outcome.sheet;
+}
+
+const order = (id: string) => ({
+  id,
+  clientId: "c1",
+  cardId: "k1",
+  garment: "straight-dress",
+  choices: {},
+  rules: { set: "close" },
+  cloth: {},
+  state: "drafted" as const,
+  promisedOn: null,
+});
+
+beforeAll(async () => {
+  db = await openOn(await PGlite.create());
+  await addClient(db, { id: "c1", name: "Ines Marlowe" }, NOW);
+  await addCard(
+    db,
+    { id: "k1", clientId: "c1", takenOn: "2026-05-02", readings: { bust: { typed: "38 1/2", unit: "in" } } },
+    NOW,
+  );
+});
+
+it("keeps a card as it was typed, and a new one beside it, the newest first", async () => {
+  await addCard(
+    db,
+    { id: "k2", clientId: "c1", takenOn: "2026-11-20", readings: { bust: { typed: "99,5 cm", unit: "cm" } } },
+    NOW,
+  );
+  expect((await listCards(db, "c1")).map(({ id, readings }) => [id, readings.bust?.typed])).toEqual([
+    ["k2", "99,5 cm"],
+    ["k1", "38 1/2"],
+  ]);
+});
+
+it("numbers orders 1, 2, 3 without a gap, even when one fails between", async () => {
+  expect(await addOrder(db, order("o1"), NOW)).toBe(1);
+  await expect(addOrder(db, { ...order("o2"), cardId: "no such card" }, NOW)).rejects.toThrow();
+  expect(await addOrder(db, order("o2"), NOW)).toBe(2);
+  await changeOrder(db, "o2", { choices: { frontNeck: "v" } }, NOW);
+  expect((await findOrder(db, "o2"))?.choices).toEqual({ frontNeck: "v" });
+  expect((await listOrders(db)).map(({ number, clientName }) => [number, clientName])).toEqual([
+    [1, "Ines Marlowe"],
+    [2, "Ines Marlowe"],
+  ]);
+});
+
+it("never changes a sheet that was cut from", async () => {
+  const first = sheetFor(38.5);
+  await freezeSheet(db, "s1", "o1", first, NOW);
+  await freezeSheet(db, "s2", "o1", sheetFor(44), NOW);
+  expect((await findCutSheet(db, "o1"))?.sheet).toEqual(first);
+  expect((await findOrder(db, "o1"))?.state).toBe("cut");
+  await expect(db.$client.query("update cut_sheets set frozen_at = 'x'")).rejects.toThrow("never changes");
+  await expect(db.$client.query("delete from cut_sheets")).rejects.toThrow("never changes");
+});
+
+it("keeps the place at the table and the shop's own rules", async () => {
+  await keepProgress(db, "o1", { stepId: "front-waist-side", done: ["prepare-front"] }, NOW);
+  await keepProgress(db, "o1", { stepId: "front-hip-side", done: ["prepare-front", "front-waist-side"] }, NOW);
+  expect(await findProgress(db, "o1")).toEqual({
+    stepId: "front-hip-side",
+    done: ["prepare-front", "front-waist-side"],
+  });
+  await keepRuleSet(db, { id: "r1", name: "Canal room", base: "close", overrides: { "allowance.side": 1 } });
+  expect((await listRuleSets(db))[0]?.overrides).toEqual({ "allowance.side": 1 });
+});
+
+it("lets one process own a data folder and tells the second", async () => {
+  const folder = mkdtempSync(join(tmpdir(), "inner-fold-"));
+  await ownFolder(folder);
+  await expect(ownFolder(folder)).rejects.toThrow(FolderInUse);
+});

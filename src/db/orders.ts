@@ -1,0 +1,86 @@
+import { asc, eq, sql } from "drizzle-orm";
+import * as v from "valibot";
+import { type CutSheet, cutSheetSchema } from "../core/formats";
+import type { Database } from "./connection";
+import { clients, cutSheets, type OrderState, orders, type StoredCloth, type StoredDecisions, shop } from "./schema";
+
+export interface StoredOrder {
+  readonly id: string;
+  readonly number: number;
+  readonly clientId: string;
+  readonly cardId: string;
+  readonly garment: string;
+  readonly choices: StoredDecisions;
+  readonly rules: StoredDecisions;
+  readonly cloth: StoredCloth;
+  readonly state: OrderState;
+  readonly promisedOn: string | null;
+}
+
+export interface ListedOrder extends StoredOrder {
+  readonly clientName: string;
+}
+
+/** Every order with its client's name, by the promised day. */
+export async function listOrders(db: Database): Promise<readonly ListedOrder[]> {
+  const rows = await db
+    .select({ order: orders, clientName: clients.name })
+    .from(orders)
+    .innerJoin(clients, eq(orders.clientId, clients.id))
+    .orderBy(asc(orders.promisedOn), asc(orders.number));
+  return rows.map(({ order, clientName }) => ({ ...order, clientName }));
+}
+
+export async function findOrder(db: Database, id: string): Promise<StoredOrder | undefined> {
+  const [order] = await db.select().from(orders).where(eq(orders.id, id));
+  return order;
+}
+
+/** Adds an order under the shop's next number; numbers are the shop's own, so that none is skipped. */
+export async function addOrder(db: Database, order: Omit<StoredOrder, "number">, now: string): Promise<number> {
+  return db.transaction(async (tx) => {
+    const [row] = await tx
+      .update(shop)
+      .set({ nextOrderNumber: sql`${shop.nextOrderNumber} + 1` })
+      .where(eq(shop.id, 1))
+      .returning({ next: shop.nextOrderNumber });
+    const number = (row?.next ?? 2) - 1;
+    await tx.insert(orders).values({ ...order, number, updatedAt: now });
+    return number;
+  });
+}
+
+export async function changeOrder(
+  db: Database,
+  id: string,
+  change: Partial<Pick<StoredOrder, "choices" | "rules" | "cloth" | "state" | "promisedOn" | "cardId">>,
+  now: string,
+): Promise<void> {
+  await db
+    .update(orders)
+    .set({ ...change, updatedAt: now })
+    .where(eq(orders.id, id));
+}
+
+/** The sheet that an order was cut from; undefined while nothing is cut. */
+export async function findCutSheet(
+  db: Database,
+  orderId: string,
+): Promise<{ readonly sheet: CutSheet; readonly frozenAt: string } | undefined> {
+  const [row] = await db.select().from(cutSheets).where(eq(cutSheets.orderId, orderId));
+  return row === undefined ? undefined : { sheet: v.parse(cutSheetSchema, row.sheet), frozenAt: row.frozenAt };
+}
+
+/** Keeps the sheet as it is cut from; an order that has one keeps its first. */
+export async function freezeSheet(
+  db: Database,
+  id: string,
+  orderId: string,
+  sheet: CutSheet,
+  now: string,
+): Promise<void> {
+  await db.transaction(async (tx) => {
+    await tx.insert(cutSheets).values({ id, orderId, sheet, frozenAt: now }).onConflictDoNothing();
+    await tx.update(orders).set({ state: "cut", updatedAt: now }).where(eq(orders.id, orderId));
+  });
+}

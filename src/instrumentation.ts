@@ -1,0 +1,6 @@
+/** Runs once when the server starts: takes the data folder, or says who has it. */
+export async function register(): Promise<void> {
+  if (process.env.NEXT_RUNTIME !== "nodejs") return;
+  const { openShop } = await import("./server/start");
+  await openShop();
+}

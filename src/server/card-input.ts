@@ -1,0 +1,57 @@
+import * as v from "valibot";
+import { readCard } from "@/core/formats";
+import { parseLength, type Unit } from "@/core/length";
+import type { StoredReadings } from "@/db";
+import { type ActionResult, type FieldError, refuseWith } from "./result";
+
+const day = v.pipe(v.string(), v.isoDate("Write the day the card was taken."));
+
+export const cardInput = v.object({
+  name: v.pipe(
+    v.string(),
+    v.trim(),
+    v.minLength(1, "Write the client's name."),
+    v.maxLength(120, "The name is too long for a card: 120 letters at most."),
+  ),
+  takenOn: day,
+  readings: v.record(v.string(), v.pipe(v.string(), v.maxLength(60))),
+});
+
+export type CardInput = v.InferOutput<typeof cardInput>;
+
+export interface ReadCardInput {
+  readonly name: string;
+  readonly takenOn: string;
+  readonly readings: StoredReadings;
+}
+
+function keepAsTyped(typed: string, unit: Unit): { readonly typed: string; readonly unit: Unit } {
+  const length = parseLength(typed, unit);
+  return { typed: typed.trim(), unit: length.ok ? length.value.unit : unit };
+}
+
+/** Reads a card as it was typed; empty fields are readings not taken. All errors at once, by field. */
+export function readCardInput(input: unknown, unit: Unit): ActionResult<ReadCardInput> {
+  const parsed = v.safeParse(cardInput, input);
+  if (!parsed.success)
+    return refuseWith(
+      ...parsed.issues.map(
+        (issue): FieldError => ({ field: String(issue.path?.[0]?.key ?? ""), message: issue.message }),
+      ),
+    );
+  const { name, takenOn, readings } = parsed.output;
+  const taken = Object.fromEntries(Object.entries(readings).filter(([, typed]) => typed.trim() !== ""));
+  const { errors } = readCard(taken, unit);
+  if (errors.length > 0)
+    return refuseWith(...errors.map(({ path, message }) => ({ field: path.split(".").at(-1) ?? "", message })));
+  if (Object.keys(taken).length === 0)
+    return refuseWith({ field: "", message: "There is no reading on the card yet. Write at least one." });
+  return {
+    ok: true,
+    value: {
+      name,
+      takenOn,
+      readings: Object.fromEntries(Object.entries(taken).map(([id, typed]) => [id, keepAsTyped(typed, unit)])),
+    },
+  };
+}

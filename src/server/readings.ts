@@ -1,0 +1,32 @@
+import { type MeasurementId, measurementIds, type Readings } from "@/core/body";
+import { readCard } from "@/core/formats";
+import { garments } from "@/core/garments";
+import type { Unit } from "@/core/length";
+import { ruleDefault } from "@/core/rules";
+import type { Card } from "@/db";
+
+/** Today in the shop, as a day. */
+export function today(): string {
+  const now = new Date();
+  return new Date(now.getTime() - now.getTimezoneOffset() * 60_000).toISOString().slice(0, 10);
+}
+
+/** Readings that a garment of the catalogue cannot do without, in the order of the card. */
+export function askedReadings(): readonly MeasurementId[] {
+  const needed = new Set(garments.flatMap((garment) => garment.needs((id) => ruleDefault("close", id))));
+  return measurementIds.filter((id) => needed.has(id));
+}
+
+/** A kept card's readings in inches. */
+export function cardReadings(card: Card | undefined, unit: Unit): Readings {
+  if (card === undefined) return {};
+  const typed = Object.entries(card.readings).map(
+    ([id, reading]) => [id, withUnit(reading.typed, reading.unit, unit)] as const,
+  );
+  return readCard(Object.fromEntries(typed), unit).readings;
+}
+
+/** A reading typed in another unit than the shop's today carries its unit with it. */
+export function withUnit(typed: string, own: Unit, shop: Unit): string {
+  return own === shop ? typed : `${typed.replace(/\s*[a-z"]+$/i, "")} ${own}`;
+}

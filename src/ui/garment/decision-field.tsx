@@ -1,0 +1,112 @@
+"use client";
+
+import { RadioGroup, Switch } from "radix-ui";
+import { fromCentimetres, toCentimetres, type Unit } from "@/core/length";
+import type { Decision } from "@/server/garment-decisions";
+import { Fractions } from "@/ui/reading/fractions";
+import { Reading } from "@/ui/reading/reading";
+
+interface DecisionFieldProps {
+  readonly decision: Decision;
+  /** What it is now; lengths in inches. */
+  readonly value: string | number | boolean;
+  readonly unit: Unit;
+  readonly problem: string | undefined;
+  /** Lengths are given in the shop's unit, as an order has them. */
+  readonly onDecide: (value: string | number | boolean) => void;
+}
+
+const STEP: Readonly<Record<Unit, number>> = { in: 1 / 8, cm: 0.5 };
+
+/** A length's place on its slider, in the shop's unit. */
+function inUnit(inches: number, unit: Unit): number {
+  return unit === "in" ? inches : toCentimetres(inches);
+}
+
+function LengthSlider({ decision, value, unit, onDecide }: DecisionFieldProps & { readonly value: number }) {
+  const [least, most] = decision.range ?? [0, 0];
+  const step = STEP[unit];
+  return (
+    <div className="flex items-center gap-3">
+      <input
+        id={decision.id}
+        type="range"
+        className="h-12 min-w-0 flex-1 accent-next"
+        min={Math.ceil(inUnit(least, unit) / step) * step}
+        max={Math.floor(inUnit(most, unit) / step) * step}
+        step={step}
+        value={inUnit(value, unit)}
+        aria-describedby={`${decision.id}-why`}
+        onChange={(event) => onDecide(Number(event.target.value))}
+      />
+      <output htmlFor={decision.id} className="min-w-20 text-right text-2xl font-semibold">
+        <Reading value={unit === "in" ? value : fromCentimetres(inUnit(value, unit))} unit={unit} withUnit />
+      </output>
+    </div>
+  );
+}
+
+function Options({
+  decision,
+  value,
+  onDecide,
+  extra,
+}: DecisionFieldProps & { readonly extra: readonly { readonly id: string; readonly label: string }[] }) {
+  return (
+    <RadioGroup.Root
+      className="flex flex-wrap gap-2"
+      value={typeof value === "number" ? "a-length" : String(value)}
+      onValueChange={(id) => onDecide(id === "a-length" ? defaultLength(decision) : id)}
+      aria-labelledby={`${decision.id}-label`}
+    >
+      {[...(decision.options ?? []), ...extra].map(({ id, label }) => (
+        <RadioGroup.Item
+          key={id}
+          value={id}
+          className="min-h-12 rounded-md border-2 border-line bg-card px-3 py-1 text-left data-[state=checked]:border-cloth data-[state=checked]:bg-cloth data-[state=checked]:font-semibold data-[state=checked]:text-chalk"
+        >
+          {label}
+        </RadioGroup.Item>
+      ))}
+    </RadioGroup.Root>
+  );
+}
+
+/** Where a slider starts when a named way gives way to a length. */
+function defaultLength({ range }: Decision): number {
+  const [least, most] = range ?? [0, 0];
+  return Math.round((least + most) / 2);
+}
+
+/** One decision: what it is called, its ways or its length, why, and what does not go together beside it. */
+export function DecisionField(props: DecisionFieldProps) {
+  const { decision, value, problem, onDecide } = props;
+  const { id, label, why, options, range, flag } = decision;
+  return (
+    <div className="border-b border-card-deep py-3">
+      <label id={`${id}-label`} htmlFor={id} className="font-semibold">
+        {label}
+      </label>
+      {options !== null && <Options {...props} extra={range === null ? [] : [{ id: "a-length", label: "a length" }]} />}
+      {typeof value === "number" && range !== null && <LengthSlider {...props} value={value} />}
+      {flag && (
+        <Switch.Root
+          id={id}
+          checked={value === true}
+          onCheckedChange={onDecide}
+          className="my-2 flex h-8 w-16 items-center rounded-full border-2 border-line bg-card-deep px-1 data-[state=checked]:justify-end data-[state=checked]:bg-cloth"
+        >
+          <Switch.Thumb className="block h-5 w-5 rounded-full bg-card shadow-slip" />
+        </Switch.Root>
+      )}
+      {problem !== undefined && (
+        <p role="alert" className="my-1 font-semibold text-wrong">
+          <Fractions text={problem} />
+        </p>
+      )}
+      <p id={`${id}-why`} className="text-sm text-ink-soft">
+        <Fractions text={why} />
+      </p>
+    </div>
+  );
+}

@@ -1,0 +1,152 @@
+"use client";
+
+import Link from "next/link";
+import type { Order } from "@/core/formats";
+import type { Decision } from "@/server/garment-decisions";
+import { ClothDrawing } from "@/ui/cloth/cloth-drawing";
+import { Legend } from "@/ui/cloth/legend";
+import { Fractions } from "@/ui/reading/fractions";
+import { Reading } from "@/ui/reading/reading";
+import { Checks } from "@/ui/sheet/checks";
+import { DecisionField } from "./decision-field";
+import { type Decisions, type KeptState, problemsByPath, useDecisions } from "./use-decisions";
+
+interface GarmentViewProps {
+  readonly orderId: string;
+  readonly document: Order;
+  readonly start: Decisions;
+  readonly choices: readonly Decision[];
+  readonly rules: readonly Decision[];
+  readonly sets: readonly { readonly id: string; readonly label: string }[];
+}
+
+const keptSaid: Readonly<Record<KeptState, string>> = {
+  kept: "Kept.",
+  keeping: "Keeping…",
+  "not-kept": "Not kept: the shop's computer does not answer, or the garment is cut.",
+  "not-drawable": "Not kept: this cannot be drawn. The cloth shows the last that could.",
+};
+
+/** The garment: choices in the order of making beside the live cloth. */
+export function GarmentView({ orderId, document, start, choices, rules, sets }: GarmentViewProps) {
+  const { decisions, decide, outcome, sheet, kept } = useDecisions(orderId, document, start);
+  const problems = problemsByPath(outcome);
+  const unit = document.unit ?? "in";
+  const setId = String(decisions.rules.set ?? "close");
+  const set: Decision = {
+    id: "set",
+    label: "House rules",
+    why: "Which set of rules this sheet is drawn by.",
+    options: sets,
+    range: null,
+    flag: false,
+  };
+  const others = Object.entries(problems).filter(
+    ([path]) => !path.startsWith("choices.") && !path.startsWith("rules."),
+  );
+
+  return (
+    <div className="flex flex-col gap-3 p-3 lg:h-[calc(100dvh-72px)] lg:min-h-[640px] lg:flex-row">
+      <div className="on-cloth flex min-h-[360px] flex-col gap-2 lg:min-h-0 lg:flex-1">
+        {sheet !== null && (
+          <div className="flex h-[52dvh] min-h-0 gap-4 lg:h-auto lg:flex-1">
+            {sheet.groups.map((group) => (
+              <div key={group.id} className="min-h-0 min-w-0 flex-1">
+                <ClothDrawing sheet={sheet} group={group} />
+              </div>
+            ))}
+          </div>
+        )}
+        <Legend />
+      </div>
+      <div className="slip fold-edge flex flex-col overflow-hidden lg:w-[440px]">
+        {/* A scrolling region must be reachable by keyboard. */}
+        {/* biome-ignore lint/a11y/noNoninteractiveTabindex: see above */}
+        <section className="flex-1 overflow-y-auto px-4 py-2" aria-label="Choices" tabIndex={0}>
+          {others.map(([path, message]) => (
+            <p key={path} role="alert" className="py-2 font-semibold text-wrong">
+              <Fractions text={message} />
+            </p>
+          ))}
+          {sheet !== null &&
+            choices.map((choice) => (
+              <DecisionField
+                key={choice.id}
+                decision={choice}
+                unit={unit}
+                value={
+                  decisions.choices[choice.id] === undefined
+                    ? (sheet.resolved.choices[choice.id] ?? "")
+                    : shown(decisions.choices[choice.id], sheet.resolved.choices[choice.id])
+                }
+                problem={problems[`choices.${choice.id}`]}
+                onDecide={(value) =>
+                  decide((before) => ({ ...before, choices: { ...before.choices, [choice.id]: value } }))
+                }
+              />
+            ))}
+          <details className="py-2">
+            <summary className="min-h-12 content-center font-head text-lg font-semibold">
+              House rules on this sheet
+            </summary>
+            <DecisionField
+              decision={set}
+              unit={unit}
+              value={setId}
+              problem={problems["rules.set"]}
+              onDecide={(value) => decide((before) => ({ ...before, rules: { set: value } }))}
+            />
+            {sheet !== null &&
+              rules.map((rule) => (
+                <DecisionField
+                  key={rule.id}
+                  decision={rule}
+                  unit={unit}
+                  value={sheet.resolved.rules[rule.id]?.value ?? ""}
+                  problem={problems[`rules.${rule.id}`]}
+                  onDecide={(value) =>
+                    decide((before) => ({ ...before, rules: { ...before.rules, [rule.id]: value } }))
+                  }
+                />
+              ))}
+          </details>
+        </section>
+        {sheet !== null && (
+          <footer className="max-h-[40%] space-y-2 overflow-y-auto border-t-2 border-line bg-card-deep px-4 py-3">
+            <p className="flex flex-wrap items-baseline gap-x-4">
+              <span>
+                Cloth{" "}
+                <strong className="text-xl">
+                  {sheet.cloth.buy} {sheet.cloth.buyUnit}
+                </strong>{" "}
+                of <Reading value={sheet.cloth.width} unit={unit} withUnit />
+              </span>
+              <span>
+                Bust{" "}
+                <strong className="text-xl">
+                  <Reading value={sheet.girths[0]?.drawn ?? 0} unit={unit} />
+                </strong>{" "}
+                finished
+              </span>
+              <span role="status" className="text-sm text-ink-soft">
+                {keptSaid[kept]}
+              </span>
+            </p>
+            <Checks checks={sheet.checks} />
+            <Link href={`/orders/${orderId}/sheet`} className="button button-next w-full">
+              To the cut sheet
+            </Link>
+          </footer>
+        )}
+      </div>
+    </div>
+  );
+}
+
+/** An option shows as decided, even when it cannot be drawn; a length shows what was drawn last. */
+function shown(
+  decided: string | number | boolean | undefined,
+  drawn: string | number | boolean | undefined,
+): string | number | boolean {
+  return typeof decided === "number" ? (drawn ?? decided) : (decided ?? drawn ?? "");
+}

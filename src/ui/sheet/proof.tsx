@@ -1,0 +1,115 @@
+import type { CutSheet } from "@/core/formats";
+import { Reading } from "@/ui/reading/reading";
+import { Checks } from "./checks";
+
+const head = "px-2 py-1 text-left text-sm font-semibold";
+const cell = "px-2 py-2 text-lg";
+
+function Girths({ sheet }: { readonly sheet: CutSheet }) {
+  return (
+    <table className="w-full border-collapse">
+      <caption className="pb-1 text-left font-head font-semibold">Finished girths, whole body</caption>
+      <thead>
+        <tr className="border-b border-line">
+          {["", "Body", "Ease", "Wanted", "On the cloth", "A quarter"].map((name) => (
+            <th key={name} scope="col" className={head}>
+              {name}
+            </th>
+          ))}
+        </tr>
+      </thead>
+      <tbody>
+        {sheet.girths.map((girth) => (
+          <tr key={girth.line} className="border-b border-card-deep">
+            <th scope="row" className="px-2 py-2 text-left font-semibold capitalize">
+              {girth.line}
+            </th>
+            {[girth.body, girth.ease + girth.declared, girth.wanted].map((value, index) => (
+              // The columns are fixed; their place is their name.
+              // biome-ignore lint/suspicious/noArrayIndexKey: see above
+              <td key={index} className={cell}>
+                <Reading value={value} unit={sheet.unit} />
+              </td>
+            ))}
+            <td className={`${cell} font-bold`}>
+              <Reading value={girth.drawn} unit={sheet.unit} />
+              <span className="block text-sm font-normal text-ink-soft">
+                within <Reading value={girth.tolerance} unit={sheet.unit} />
+              </span>
+            </td>
+            <td className={cell}>
+              <Reading value={girth.drawn / 4} unit={sheet.unit} />
+            </td>
+          </tr>
+        ))}
+      </tbody>
+    </table>
+  );
+}
+
+function Seams({ sheet }: { readonly sheet: CutSheet }) {
+  return (
+    <table className="w-full border-collapse">
+      <caption className="pb-1 text-left font-head font-semibold">Seams that meet, stitched lengths</caption>
+      <thead>
+        <tr className="border-b border-line">
+          {["", "Front", "Back", "Meets"].map((name) => (
+            <th key={name} scope="col" className={head}>
+              {name}
+            </th>
+          ))}
+        </tr>
+      </thead>
+      <tbody>
+        {sheet.seams.map((seam) => (
+          <tr key={seam.id} className="border-b border-card-deep">
+            <th scope="row" className="px-2 py-2 text-left font-semibold capitalize">
+              {seam.id}
+            </th>
+            <td className={cell}>
+              <Reading value={seam.lengthA} unit={sheet.unit} />
+            </td>
+            <td className={cell}>
+              <Reading value={seam.lengthB} unit={sheet.unit} />
+            </td>
+            <td className={cell}>{seam.ease >= seam.allowed[0] && seam.ease <= seam.allowed[1] ? "yes" : "no"}</td>
+          </tr>
+        ))}
+      </tbody>
+    </table>
+  );
+}
+
+function Ledger({ sheet }: { readonly sheet: CutSheet }) {
+  if (sheet.ledger.length === 0) return null;
+  return (
+    <section>
+      <h2 className="pb-1">Taken out, given back</h2>
+      <ul>
+        {sheet.ledger.map((row) => (
+          <li key={`${row.piece}-${row.line}-${row.why}`} className="border-b border-card-deep px-2 py-2">
+            {row.why}, {row.line} line: <Reading value={row.removed} unit={sheet.unit} /> out,{" "}
+            <Reading value={row.givenBack} unit={sheet.unit} /> back
+            {row.declared && <strong> · said openly</strong>}
+          </li>
+        ))}
+      </ul>
+    </section>
+  );
+}
+
+/** The proof that it will fit together: checks, finished girths, seams, ledger. */
+export function Proof({ sheet }: { readonly sheet: CutSheet }) {
+  return (
+    <div className="space-y-6 p-3">
+      <Checks checks={sheet.checks} />
+      <Girths sheet={sheet} />
+      <Seams sheet={sheet} />
+      <p className="px-2">
+        Neck <Reading value={sheet.rounds.neck} unit={sheet.unit} withUnit /> round · armhole, sewn,{" "}
+        <Reading value={sheet.rounds.armhole} unit={sheet.unit} withUnit />
+      </p>
+      <Ledger sheet={sheet} />
+    </div>
+  );
+}

@@ -1,0 +1,52 @@
+import type { CutSheet, SheetStep } from "@/core/formats";
+import { originNames } from "@/core/wording";
+import { Fractions } from "@/ui/reading/fractions";
+import { Reading } from "@/ui/reading/reading";
+import { SumStrip } from "@/ui/reading/sum-strip";
+
+/** Where the tape starts and which way it goes, in words. */
+export function sayDirection(step: SheetStep): string {
+  const from = step.from === null ? "" : (originNames[step.from as keyof typeof originNames] ?? "");
+  return step.direction === "across" || step.direction === "down" ? `${from}, ${step.direction}` : from;
+}
+
+/** The step in hand: its reading large, where from and which way, unfolded into its sum. */
+export function ReadingInHand({ sheet, step }: { readonly sheet: CutSheet; readonly step: SheetStep }) {
+  const piece = sheet.pieces.find(({ id }) => id === step.piece);
+  const mark = piece?.marks.find(({ id }) => id === step.marks[0]);
+  const summed = step.terms.length > 0 && step.act !== "edge";
+  return (
+    <section
+      aria-label="The reading in hand"
+      className="fold-edge slip flex flex-wrap items-center gap-x-6 gap-y-2 px-4 py-3"
+    >
+      <div className="min-w-52">
+        <p className="text-sm text-ink-soft">
+          {piece?.name} · {sayDirection(step)}
+        </p>
+        <p className="flex items-baseline gap-3">
+          <span className="font-head text-xl font-semibold">{step.title}</span>
+          {summed && step.reading !== null && (
+            <span className="text-4xl font-bold">
+              <Reading value={step.reading} unit={sheet.unit} withUnit />
+            </span>
+          )}
+        </p>
+      </div>
+      <div className="min-w-0 flex-1">
+        {summed ? (
+          <SumStrip
+            terms={step.terms}
+            cutTerms={mark?.cutTerms ?? []}
+            total={step.reading ?? 0}
+            cut={step.cutReading}
+            unit={sheet.unit}
+          />
+        ) : (
+          <Fractions text={step.text} />
+        )}
+        {step.why !== null && <p className="pt-1 text-sm text-ink-soft">Why: {step.why}</p>}
+      </div>
+    </section>
+  );
+}
