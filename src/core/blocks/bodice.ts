@@ -5,6 +5,7 @@ import {
   choiceTerm,
   easeTerm,
   figureNoteTerms,
+  givenStep,
   type LineId,
   type Mark,
   type PieceChalk,
@@ -242,8 +243,9 @@ export function chalkSides(front: ChalkedSide, back: ChalkedSide, underarmBelow:
   const frontSide = front.piece.edgePath("side");
   for (const line of ["waist", "hip"] as const) {
     const along = certain(lengthToDepth(frontSide, front.piece.down(line)), `the ${line} on the side seam`);
-    front.piece.notchAt(line, "side", along);
-    back.piece.notchAt(line, "side", along);
+    const reading = roundToStep(along, givenStep(front.piece.given));
+    front.piece.notchAt(line, "side", reading);
+    back.piece.notchAt(line, "side", reading);
   }
 }
 

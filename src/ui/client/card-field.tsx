@@ -11,14 +11,16 @@ interface CardFieldProps {
   readonly understood: Inches | undefined;
   readonly error: string | undefined;
   readonly doubt: string | undefined;
+  /** What stands in when it is not taken, in words. */
+  readonly standIn: string | undefined;
   readonly onType: (text: string) => void;
 }
 
 /** One reading: where the tape goes, as typed, as understood, and the doubt beside it. */
-export function CardField({ id, unit, typed, understood, error, doubt, onType }: CardFieldProps) {
+export function CardField({ id, unit, typed, understood, error, doubt, standIn, onType }: CardFieldProps) {
   const { label, taken } = measurements[id];
   const unread = typed.trim() !== "" && understood === undefined;
-  const message = error ?? (unread ? "Not understood yet. Write a length like 38 1/2 or 97,5 cm." : doubt);
+  const message = error ?? (unread ? "Not understood yet. Write a length like 38 1/2 or 97,5 cm." : (doubt ?? standIn));
   return (
     <div>
       <label htmlFor={id} className="font-semibold">

@@ -2,9 +2,9 @@
 
 import { useRouter } from "next/navigation";
 import { type FormEvent, useEffect, useMemo, useState } from "react";
-import { findDoubts, type MeasurementId, measurementIds, type Readings } from "@/core/body";
+import { estimateReading, findDoubts, type MeasurementId, measurementIds, type Readings } from "@/core/body";
 import { readCard } from "@/core/formats";
-import type { Unit } from "@/core/length";
+import { formatLengthWithUnit, type Unit } from "@/core/length";
 import { wordFinding } from "@/core/wording";
 import { saveCard, saveClient } from "@/server/actions";
 import type { FieldError } from "@/server/result";
@@ -67,6 +67,14 @@ function doubtsByField(
   );
 }
 
+/** What the draft would use for a reading that was not taken; never silently. */
+function standInFor(id: MeasurementId, readings: Readings, unit: Unit): string | undefined {
+  const estimate = estimateReading(id, readings);
+  return estimate === undefined
+    ? undefined
+    : `Not taken? Then ${formatLengthWithUnit(estimate.value, unit)} is used: ${estimate.rule}.`;
+}
+
 /** A client's card: every reading in any spelling, doubts and errors beside their fields. */
 export function CardForm({ clientId, name, today, unit, asked, before }: CardFormProps) {
   const router = useRouter();
@@ -112,6 +120,7 @@ export function CardForm({ clientId, name, today, unit, asked, before }: CardFor
       understood={read.readings[id]}
       error={errorAt(id)}
       doubt={doubts[id]}
+      standIn={typed.readings[id] ? undefined : standInFor(id, read.readings, unit)}
       onType={(text) => {
         change({ ...typed, readings: { ...typed.readings, [id]: text } });
         setErrors((old) => old.filter((error) => error.field !== id));

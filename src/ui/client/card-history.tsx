@@ -16,7 +16,7 @@ export function CardHistory({ cards }: { readonly cards: readonly Card[] }) {
               Reading
             </th>
             {cards.map((card) => (
-              <th key={card.id} scope="col" className="px-4 py-2 text-left">
+              <th key={card.id} scope="col" className="whitespace-nowrap px-4 py-2 text-left">
                 {card.takenOn}
               </th>
             ))}
@@ -31,7 +31,7 @@ export function CardHistory({ cards }: { readonly cards: readonly Card[] }) {
               {cards.map((card) => {
                 const reading = card.readings[id];
                 return (
-                  <td key={card.id} className="px-4 py-2 text-lg font-semibold">
+                  <td key={card.id} className="whitespace-nowrap px-4 py-2 text-lg font-semibold">
                     {reading === undefined ? (
                       <span className="text-sm font-normal text-ink-soft">not taken</span>
                     ) : (

@@ -8,66 +8,76 @@ interface ChalkPieceProps {
   readonly onMark: ((piece: string, mark: string) => void) | undefined;
   /** A second piece on the same cloth: only the edges that are re-cut are drawn, faintly. */
   readonly faint: boolean;
+  /** How fine the chalk is drawn: 1 for the whole cloth, less for a part of it seen larger. */
+  readonly fine: number;
 }
 
 const CHALK = "#fdf8ec";
 const LANTERN = "#ffbf5e";
 
-function GuideLines({
-  piece,
-  right,
-  activeLine,
-}: {
-  readonly piece: SheetPiece;
-  readonly right: number;
-  readonly activeLine: string | null;
-}) {
-  return piece.lines.map(({ id, down }) => {
-    const active = id === activeLine;
-    return (
-      <g key={id}>
-        <path
-          d={`M ${-piece.originInset} ${down} H ${right - piece.originInset}`}
-          stroke={active ? LANTERN : "#e3cfe0"}
-          strokeOpacity={active ? 1 : 0.55}
-          strokeWidth={active ? 0.14 : 0.05}
-        />
-        <text
-          x={right - piece.originInset - 0.25}
-          y={down - 0.22}
-          fontSize={0.82}
-          textAnchor="end"
-          fill={active ? LANTERN : "#e9dbe6"}
-        >
-          {lineNames[id]}
-        </text>
-      </g>
-    );
-  });
+/** Steps that light the guide line they work on. */
+const LINE_ACTS = new Set(["guide-line", "mark", "plumb"]);
+
+function activeLine(step: SheetStep | null): string | null {
+  if (step === null) return null;
+  if (step.act === "top-line") return "top";
+  return LINE_ACTS.has(step.act) ? step.line : null;
 }
 
-function Edges({ piece, activeEdge }: { readonly piece: SheetPiece; readonly activeEdge: string | null }) {
+interface LinesProps {
+  readonly piece: SheetPiece;
+  readonly right: number;
+  readonly active: string | null;
+  readonly fine: number;
+}
+
+/** Guide lines to the edge of the cloth; their names stand beside it, clear of the chalk. */
+function GuideLines({ piece, right, active, fine }: LinesProps) {
+  return piece.lines.map(({ id, down }) => (
+    <g key={id}>
+      <path
+        d={`M ${-piece.originInset} ${down} H ${right - piece.originInset}`}
+        stroke={id === active ? LANTERN : "#e3cfe0"}
+        strokeOpacity={id === active ? 1 : 0.6}
+        strokeWidth={(id === active ? 0.14 : 0.05) * fine}
+      />
+      <text
+        x={right - piece.originInset + 0.9}
+        y={down + 0.32 * fine}
+        fontSize={1 * fine}
+        fontWeight={id === active ? 700 : 400}
+        fill="currentColor"
+      >
+        {lineNames[id]}
+      </text>
+    </g>
+  ));
+}
+
+/** The edge that a step works along; a notch lights only itself. */
+function activeEdge(step: SheetStep | null): string | null {
+  return step === null || step.phase === "notch" ? null : step.edge;
+}
+
+function Edges({ piece, active, fine }: Omit<LinesProps, "right">) {
   return piece.edges
     .filter(({ onFold }) => !onFold)
-    .map(({ id, path }) => {
-      const active = id === activeEdge;
-      return (
-        <path
-          key={id}
-          d={path}
-          fill="none"
-          stroke={active ? LANTERN : CHALK}
-          strokeWidth={active ? 0.26 : 0.09}
-          strokeLinejoin="round"
-          strokeLinecap="round"
-        />
-      );
-    });
+    .map(({ id, path }) => (
+      <path
+        key={id}
+        d={path}
+        fill="none"
+        stroke={id === active ? LANTERN : CHALK}
+        strokeWidth={(id === active ? 0.26 : 0.1) * fine}
+        strokeLinejoin="round"
+        strokeLinecap="round"
+      />
+    ));
 }
 
 /** The dots of the edge in hand: where the tape sets the curve. */
-function EdgeDots({ piece, activeEdge }: { readonly piece: SheetPiece; readonly activeEdge: string | null }) {
-  const edge = piece.edges.find(({ id }) => id === activeEdge);
+function EdgeDots({ piece, active, fine }: Omit<LinesProps, "right">) {
+  const edge = piece.edges.find(({ id }) => id === active);
   if (edge === undefined || edge.dots.length === 0) return null;
   const [[x0, y0], [x1, y1]] = [edge.start, edge.end];
   const turn = (Math.atan2(y1 - y0, x1 - x0) * 180) / Math.PI;
@@ -75,27 +85,26 @@ function EdgeDots({ piece, activeEdge }: { readonly piece: SheetPiece; readonly 
     <g transform={`translate(${x0} ${y0}) rotate(${turn})`} fill={LANTERN}>
       {edge.dots.map(({ along, across }) => (
         <g key={along}>
-          <path d={`M ${along} 0 V ${across}`} stroke={LANTERN} strokeOpacity={0.5} strokeWidth={0.05} />
-          <circle cx={along} cy={across} r={0.2} />
+          <path d={`M ${along} 0 V ${across}`} stroke={LANTERN} strokeOpacity={0.6} strokeWidth={0.06 * fine} />
+          <circle cx={along} cy={across} r={0.24 * fine} />
         </g>
       ))}
     </g>
   );
 }
 
-function Marks({
-  piece,
-  activeMarks,
-  onMark,
-}: {
+interface MarksProps {
   readonly piece: SheetPiece;
-  readonly activeMarks: readonly string[];
+  readonly active: readonly string[];
   readonly onMark: ChalkPieceProps["onMark"];
-}) {
+  readonly fine: number;
+}
+
+function Marks({ piece, active, onMark, fine }: MarksProps) {
   return piece.marks.map((mark) => {
     const [x, y] = markPlace(piece, mark);
-    const active = activeMarks.includes(mark.id);
-    const arm = active ? 0.5 : 0.26;
+    const lit = active.includes(mark.id);
+    const arm = (lit ? 0.5 : 0.28) * fine;
     return (
       // The list of steps beside the cloth does the same by keyboard; touching the cloth is a shortcut.
       // biome-ignore lint/a11y/noStaticElementInteractions: see above
@@ -103,8 +112,8 @@ function Marks({
         <circle cx={x} cy={y} r={0.9} fill="transparent" />
         <path
           d={`M ${x - arm} ${y - arm} L ${x + arm} ${y + arm} M ${x - arm} ${y + arm} L ${x + arm} ${y - arm}`}
-          stroke={active ? LANTERN : CHALK}
-          strokeWidth={active ? 0.18 : 0.1}
+          stroke={lit ? LANTERN : CHALK}
+          strokeWidth={(lit ? 0.18 : 0.11) * fine}
           strokeLinecap="round"
         />
       </g>
@@ -112,56 +121,81 @@ function Marks({
   });
 }
 
-function Notches({ piece, activeStep }: { readonly piece: SheetPiece; readonly activeStep: SheetStep | null }) {
+function Notches({
+  piece,
+  step,
+  fine,
+}: {
+  readonly piece: SheetPiece;
+  readonly step: SheetStep | null;
+  readonly fine: number;
+}) {
   return piece.notches.map(({ id, point: [x, y] }) => {
-    const active = activeStep?.phase === "notch" && activeStep.id.startsWith(`notch-${id}-`);
+    const lit = step?.phase === "notch" && step.id.startsWith(`notch-${id}-`);
+    const arm = (lit ? 0.8 : 0.38) * fine;
     return (
       <path
         key={id}
-        d={`M ${x - 0.35} ${y} L ${x} ${y - 0.3} L ${x + 0.35} ${y} L ${x} ${y + 0.3} Z`}
-        fill={active ? LANTERN : "none"}
-        stroke={active ? LANTERN : CHALK}
-        strokeWidth={0.08}
+        d={`M ${x - arm} ${y} L ${x} ${y - arm * 0.85} L ${x + arm} ${y} L ${x} ${y + arm * 0.85} Z`}
+        fill={lit ? LANTERN : "none"}
+        stroke={lit ? LANTERN : CHALK}
+        strokeWidth={0.1 * fine}
       />
     );
   });
 }
 
-/** One piece in chalk: guide lines, stitching line, cutting line, marks, dots and notches, each in its own line. */
-export function ChalkPiece({ piece, right, activeStep, onMark, faint }: ChalkPieceProps) {
-  const own = activeStep?.piece === piece.id ? activeStep : null;
-  const cutting = own?.phase === "cut";
+/** The cutting line; along a fold nothing is cut, so it is not drawn there. */
+function CutLine({
+  piece,
+  cutting,
+  fine,
+}: {
+  readonly piece: SheetPiece;
+  readonly cutting: boolean;
+  readonly fine: number;
+}) {
+  const { left, top, right, bottom } = piece.box;
+  const clip = `cut-${piece.id}`;
+  const from = piece.cut.on === "fold" ? 0.12 : left - 1;
   return (
-    <g transform={`translate(${piece.originInset} 0)`} opacity={faint ? 0.75 : 1}>
-      {!faint && (
-        <GuideLines
-          piece={piece}
-          right={right}
-          activeLine={
-            own?.act === "guide-line" || own?.act === "mark" ? own.line : own?.act === "top-line" ? "top" : null
-          }
-        />
-      )}
-      {piece.origin === "zip-line" && (
-        <path
-          d={`M 0 ${piece.box.top} V ${piece.box.bottom}`}
-          stroke={own?.act === "zip-line" ? LANTERN : "#e3cfe0"}
-          strokeWidth={0.1}
-          strokeDasharray="1 0.3 0.2 0.3"
-        />
-      )}
+    <>
+      <clipPath id={clip}>
+        <rect x={from} y={top - 1} width={right - from + 1} height={bottom - top + 2} />
+      </clipPath>
       <path
         d={piece.outline.cut}
+        clipPath={`url(#${clip})`}
         fill="none"
-        stroke={cutting ? "#fff" : CHALK}
-        strokeWidth={cutting ? 0.24 : 0.17}
+        stroke={CHALK}
+        strokeWidth={(cutting ? 0.26 : 0.19) * fine}
         strokeDasharray="0.75 0.3"
         strokeLinejoin="round"
       />
-      <Edges piece={piece} activeEdge={own?.edge ?? null} />
-      <EdgeDots piece={piece} activeEdge={own?.phase === "chalk" ? own.edge : null} />
-      <Notches piece={piece} activeStep={own} />
-      {!faint && <Marks piece={piece} activeMarks={own?.marks ?? []} onMark={onMark} />}
+    </>
+  );
+}
+
+/** One piece in chalk: guide lines, stitching line, cutting line, marks, dots and notches, each in its own line. */
+export function ChalkPiece({ piece, right, activeStep, onMark, faint, fine }: ChalkPieceProps) {
+  const step = activeStep?.piece === piece.id ? activeStep : null;
+  const edge = activeEdge(step);
+  return (
+    <g transform={`translate(${piece.originInset} 0)`} opacity={faint ? 0.75 : 1}>
+      {!faint && <GuideLines piece={piece} right={right} active={activeLine(step)} fine={fine} />}
+      {piece.origin === "zip-line" && (
+        <path
+          d={`M 0 ${piece.box.top} V ${piece.box.bottom}`}
+          stroke={step?.act === "zip-line" ? LANTERN : "#e3cfe0"}
+          strokeWidth={0.1 * fine}
+          strokeDasharray="1 0.3 0.2 0.3"
+        />
+      )}
+      <CutLine piece={piece} cutting={step?.phase === "cut"} fine={fine} />
+      <Edges piece={piece} active={edge} fine={fine} />
+      <EdgeDots piece={piece} active={step?.phase === "chalk" ? edge : null} fine={fine} />
+      <Notches piece={piece} step={step} fine={fine} />
+      {!faint && <Marks piece={piece} active={step?.marks ?? []} onMark={onMark} fine={fine} />}
     </g>
   );
 }

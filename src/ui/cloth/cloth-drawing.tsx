@@ -1,6 +1,6 @@
 import type { CutSheet, SheetStep } from "@/core/formats";
 import { ChalkPiece } from "./chalk-piece";
-import { frameGroup, type Group } from "./cloth-frame";
+import { frameGroup, frameStep, type Group } from "./cloth-frame";
 import { ClothGround } from "./cloth-ground";
 import { ClothTape } from "./cloth-tape";
 import { StepTapeOverlay } from "./step-tape-overlay";
@@ -9,24 +9,32 @@ interface ClothDrawingProps {
   readonly sheet: CutSheet;
   readonly group: Group;
   readonly activeStep?: SheetStep | null;
+  /** Only the part round the step in hand, larger. */
+  readonly close?: boolean;
   readonly onMark?: (piece: string, mark: string) => void;
 }
 
+/** Seen closer, chalk and words stay as fine as they are on the whole cloth. */
+const FINE_CLOSE = 0.6;
+
 /** A group of pieces chalked on its folded cloth, to scale, tapes along two edges. */
-export function ClothDrawing({ sheet, group, activeStep = null, onMark }: ClothDrawingProps) {
+export function ClothDrawing({ sheet, group, activeStep = null, close = false, onMark }: ClothDrawingProps) {
   const frame = frameGroup(sheet, group);
   if (frame === null) return null;
-  const { view, lead, top, right, bottom } = frame;
+  const { lead, top, right, bottom } = frame;
+  const view = close && activeStep !== null ? frameStep(frame, activeStep) : frame.view;
+  const fine = close ? FINE_CLOSE : 1;
   const names = frame.pieces.map(({ name }) => name.toLowerCase()).join(" and ");
-  const stepPiece = activeStep === null ? undefined : sheet.pieces.find(({ id }) => id === activeStep.piece);
+  const layers = group.layers === 4 ? "cloth in four layers" : "doubled cloth";
+  const stepPiece = activeStep === null ? undefined : frame.pieces.find(({ id }) => id === activeStep.piece);
   return (
     <svg
       viewBox={`${view.left} ${view.top} ${view.width} ${view.height}`}
       className="h-full w-full"
       role="img"
-      aria-label={`The ${names} chalked on the ${group.layers === 4 ? "cloth in four layers" : "doubled cloth"}, fold at the left`}
+      aria-label={`${close ? "Close to the step in hand: the" : "The"} ${names} chalked on the ${layers}, fold at the left`}
     >
-      <ClothGround id={group.id} frame={frame} layers={group.layers} />
+      <ClothGround id={`${group.id}-${close ? "close" : "whole"}`} frame={frame} layers={group.layers} />
       <ClothTape
         x={lead.originInset}
         y={top - 0.35}
@@ -43,10 +51,11 @@ export function ClothDrawing({ sheet, group, activeStep = null, onMark }: ClothD
           activeStep={activeStep}
           onMark={onMark}
           faint={index > 0}
+          fine={fine}
         />
       ))}
-      {activeStep !== null && stepPiece !== undefined && group.pieces.includes(stepPiece.id) && (
-        <StepTapeOverlay piece={stepPiece} step={activeStep} unit={sheet.unit} />
+      {activeStep !== null && stepPiece !== undefined && (
+        <StepTapeOverlay piece={stepPiece} step={activeStep} unit={sheet.unit} fine={fine} />
       )}
     </svg>
   );

@@ -1,7 +1,14 @@
-import type { CutSheet, SheetPiece } from "@/core/formats";
+import { type CutSheet, type SheetPiece, type SheetStep, stepTape } from "@/core/formats";
 import type { Unit } from "@/core/length";
 
 export type Group = CutSheet["groups"][number];
+
+export interface View {
+  readonly left: number;
+  readonly top: number;
+  readonly width: number;
+  readonly height: number;
+}
 
 /** How a group of pieces lies on its drawing; everything in inches from the fold and the top line. */
 export interface ClothFrame {
@@ -11,11 +18,11 @@ export interface ClothFrame {
   readonly top: number;
   readonly bottom: number;
   readonly right: number;
-  readonly view: { readonly left: number; readonly top: number; readonly width: number; readonly height: number };
+  readonly view: View;
 }
 
-/** Room round the cloth for its tapes and its second layer. */
-const ROOM = { left: 3.2, top: 2.6, right: 1.4, bottom: 1.2 };
+/** Room round the cloth for its tapes, its second layer, and the names of the lines. */
+const ROOM = { left: 2.7, top: 2.6, right: 5.6, bottom: 1.2 };
 
 export function frameGroup(sheet: CutSheet, group: Group): ClothFrame | null {
   const pieces = group.pieces.flatMap((id) => sheet.pieces.filter((piece) => piece.id === id));
@@ -31,6 +38,25 @@ export function frameGroup(sheet: CutSheet, group: Group): ClothFrame | null {
     height: bottom - top + ROOM.top + ROOM.bottom,
   };
   return { pieces, lead, top, bottom, right, view };
+}
+
+/** The depth that a step is about: its tape's middle, else its edge's. */
+function stepDepth(piece: SheetPiece, step: SheetStep): number {
+  const tape = stepTape(piece, step);
+  if (tape !== null) return (tape.from[1] + tape.to[1]) / 2;
+  const notch = step.phase === "notch" ? piece.notches.find(({ id }) => step.id.startsWith(`notch-${id}-`)) : undefined;
+  if (notch !== undefined) return notch.point[1];
+  const edge = piece.edges.find(({ id }) => id === step.edge);
+  return edge === undefined ? 0 : (edge.start[1] + edge.end[1]) / 2;
+}
+
+/** The part of the cloth round the step in hand, as wide as the cloth and as high as it is wide. */
+export function frameStep(frame: ClothFrame, step: SheetStep): View {
+  const piece = frame.pieces.find(({ id }) => id === step.piece) ?? frame.lead;
+  const height = Math.min(frame.view.height, frame.view.width * 0.86);
+  const lowest = frame.view.top + frame.view.height - height;
+  const top = Math.min(lowest, Math.max(frame.view.top, stepDepth(piece, step) - height / 2));
+  return { ...frame.view, top, height };
 }
 
 /** Steps of a tape in the shop's unit: every inch with a number at each second, or every centimetre with one at each fifth. */

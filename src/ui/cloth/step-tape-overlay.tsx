@@ -4,56 +4,61 @@ import { SvgFractions } from "@/ui/reading/fractions";
 
 const LANTERN = "#ffbf5e";
 
-function Label({ at: [x, y], text }: { readonly at: Place; readonly text: string }) {
-  const width = text.length * 0.85 + 0.9;
+interface LabelProps {
+  readonly at: Place;
+  readonly text: string;
+  readonly fine: number;
+}
+
+function Label({ at: [x, y], text, fine }: LabelProps) {
+  const width = text.length * 0.95 + 1;
   return (
-    <g>
+    <g transform={`translate(${x} ${y}) scale(${fine})`}>
       <rect
-        x={x - width / 2}
-        y={y - 1}
+        x={-width / 2}
+        y={-1.05}
         width={width}
-        height={1.95}
+        height={2.05}
         rx={0.3}
         fill="#2a182e"
         stroke={LANTERN}
         strokeWidth={0.08}
       />
-      <text x={x} y={y + 0.52} fontSize={1.45} fontWeight={700} textAnchor="middle" fill={LANTERN}>
+      <text x={0} y={0.55} fontSize={1.5} fontWeight={700} textAnchor="middle" fill={LANTERN}>
         <SvgFractions text={text} />
       </text>
     </g>
   );
 }
 
-/** The tape of the step in hand, from its origin to the mark, with the reading on it. */
-export function StepTapeOverlay({
-  piece,
-  step,
-  unit,
-}: {
+interface StepTapeOverlayProps {
   readonly piece: SheetPiece;
   readonly step: SheetStep;
   readonly unit: Unit;
-}) {
+  readonly fine: number;
+}
+
+/** The tape of the step in hand, from its origin to the mark, with the reading on it. */
+export function StepTapeOverlay({ piece, step, unit, fine }: StepTapeOverlayProps) {
   const tape = stepTape(piece, step);
   if (tape === null || step.reading === null) return null;
   const [[x0, y0], [x1, y1]] = [tape.from, tape.to];
   const across = Math.abs(x1 - x0) > Math.abs(y1 - y0);
-  const middle: Place = across ? [(x0 + x1) / 2, y0 - 1.5] : [Math.max(x0, 0) + 2.6, (y0 + y1) / 2];
+  const middle: Place = across ? [(x0 + x1) / 2, y0 - 1.6 * fine] : [Math.max(x0, 0) + 2.8 * fine, (y0 + y1) / 2];
   return (
     <g transform={`translate(${piece.originInset} 0)`} pointerEvents="none">
       {tape.cut !== null && (
         <path
           d={`M ${x1} ${y1} L ${tape.cut[0]} ${tape.cut[1]}`}
           stroke={LANTERN}
-          strokeWidth={0.2}
-          strokeDasharray="0.35 0.25"
+          strokeWidth={0.22 * fine}
+          strokeDasharray={`${0.35 * fine} ${0.25 * fine}`}
         />
       )}
-      <path d={`M ${x0} ${y0} L ${x1} ${y1}`} stroke={LANTERN} strokeWidth={0.26} strokeLinecap="round" />
-      <circle cx={x0} cy={y0} r={0.38} fill="#2a182e" stroke={LANTERN} strokeWidth={0.16} />
-      <circle cx={x1} cy={y1} r={0.3} fill={LANTERN} />
-      <Label at={middle} text={formatLength(step.reading, unit)} />
+      <path d={`M ${x0} ${y0} L ${x1} ${y1}`} stroke={LANTERN} strokeWidth={0.28 * fine} strokeLinecap="round" />
+      <circle cx={x0} cy={y0} r={0.4 * fine} fill="#2a182e" stroke={LANTERN} strokeWidth={0.16 * fine} />
+      <circle cx={x1} cy={y1} r={0.32 * fine} fill={LANTERN} />
+      <Label at={middle} text={formatLength(step.reading, unit)} fine={fine} />
     </g>
   );
 }

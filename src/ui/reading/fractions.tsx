@@ -10,12 +10,33 @@ const SPELLED: Readonly<Record<string, string>> = {
   "⅞": "7/8",
 };
 
-/** Either a fraction glyph, or digits round a fraction slash. */
-const FRACTION = /(\s?(?:[½¼¾⅛⅜⅝⅞]|\d+⁄\d+))/;
+/** Either a fraction glyph, or digits round a slash. */
+const FRACTION = /(\s?(?:[½¼¾⅛⅜⅝⅞]|\d+[⁄/]\d+))/;
 
 function spell(fraction: string): string {
   const bare = fraction.trim();
   return SPELLED[bare] ?? bare.replace("⁄", "/");
+}
+
+/** A whole number is set apart from its fraction, for the eye and for a voice that reads it: 14 5/8, not 145/8. */
+const HAIR_SPACE = "\u200a";
+
+interface Part {
+  readonly key: string;
+  readonly text: string;
+  readonly isFraction: boolean;
+}
+
+function splitFractions(text: string): readonly Part[] {
+  return text.split(FRACTION).map((part, index, parts) => {
+    const isFraction = index % 2 === 1;
+    const apart = isFraction && /\d$/.test(parts[index - 1] ?? "") ? HAIR_SPACE : "";
+    return {
+      key: `${index}-${part}`,
+      isFraction,
+      text: isFraction ? `${apart || (/^\s/.test(part) ? " " : "")}${spell(part)}` : part,
+    };
+  });
 }
 
 interface FractionsProps {
@@ -24,28 +45,22 @@ interface FractionsProps {
 
 /** Text whose fractions are drawn by the typeface as true fractions, at every size. */
 export function Fractions({ text }: FractionsProps) {
-  return text.split(FRACTION).map((part, index) => {
-    const key = `${index}-${part}`;
-    return index % 2 === 0 ? (
-      <Fragment key={key}>{part}</Fragment>
-    ) : (
+  return splitFractions(text).map(({ key, text: said, isFraction }) =>
+    isFraction ? (
       <span key={key} className="fraction">
-        {spell(part)}
+        {said}
       </span>
-    );
-  });
+    ) : (
+      <Fragment key={key}>{said}</Fragment>
+    ),
+  );
 }
 
 /** The same inside a drawing. */
 export function SvgFractions({ text }: FractionsProps) {
-  return text.split(FRACTION).map((part, index) => {
-    const key = `${index}-${part}`;
-    return index % 2 === 0 ? (
-      <tspan key={key}>{part}</tspan>
-    ) : (
-      <tspan key={key} style={{ fontFeatureSettings: '"frac","tnum"' }} dx="0.08em">
-        {spell(part)}
-      </tspan>
-    );
-  });
+  return splitFractions(text).map(({ key, text: said, isFraction }) => (
+    <tspan key={key} style={isFraction ? { fontFeatureSettings: '"frac","tnum"' } : undefined}>
+      {said}
+    </tspan>
+  ));
 }

@@ -57,13 +57,13 @@ function TermSlip({ term, unit }: { readonly term: SheetTerm; readonly unit: Uni
 /** A reading unfolded into its sum: one term after another along a strip drawn to scale. */
 export function SumStrip({ terms, cutTerms, total, cut, unit }: SumStripProps) {
   return (
-    <div className="flex flex-wrap items-center gap-3">
-      <ul className="flex min-w-0 flex-1 flex-wrap" aria-label="The sum">
+    <div className="flex items-center gap-3 overflow-x-auto sm:flex-wrap">
+      <ul className="flex flex-1 sm:min-w-0 sm:flex-wrap" aria-label="The sum">
         {terms.map((term) => (
           <TermSlip key={`${term.source}-${term.label}`} term={term} unit={unit} />
         ))}
       </ul>
-      <p className="text-2xl font-semibold">
+      <p className="whitespace-nowrap text-2xl font-semibold">
         = <Reading value={total} unit={unit} withUnit />
       </p>
       {cut !== null && (

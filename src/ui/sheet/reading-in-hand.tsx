@@ -18,7 +18,7 @@ export function ReadingInHand({ sheet, step }: { readonly sheet: CutSheet; reado
   return (
     <section
       aria-label="The reading in hand"
-      className="fold-edge slip flex flex-wrap items-center gap-x-6 gap-y-2 px-4 py-3"
+      className="fold-edge slip sticky bottom-0 z-20 flex flex-wrap items-center gap-x-6 gap-y-2 px-4 py-3"
     >
       <div className="min-w-52">
         <p className="text-sm text-ink-soft">
@@ -33,7 +33,7 @@ export function ReadingInHand({ sheet, step }: { readonly sheet: CutSheet; reado
           )}
         </p>
       </div>
-      <div className="min-w-0 flex-1">
+      <div className="min-w-0 basis-full sm:flex-1 sm:basis-0">
         {summed ? (
           <SumStrip
             terms={step.terms}
@@ -45,7 +45,7 @@ export function ReadingInHand({ sheet, step }: { readonly sheet: CutSheet; reado
         ) : (
           <Fractions text={step.text} />
         )}
-        {step.why !== null && <p className="pt-1 text-sm text-ink-soft">Why: {step.why}</p>}
+        {step.why !== null && <p className="hidden pt-1 text-sm text-ink-soft sm:block">Why: {step.why}</p>}
       </div>
     </section>
   );

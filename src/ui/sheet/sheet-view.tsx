@@ -25,6 +25,7 @@ function stepOfMark(sheet: CutSheet, piece: string, mark: string): string | null
 export function SheetView({ sheet }: { readonly sheet: CutSheet }) {
   const [activeId, setActiveId] = useState(sheet.steps.find(({ phase }) => phase === "chalk")?.id ?? null);
   const active = sheet.steps.find(({ id }) => id === activeId) ?? null;
+  const group = sheet.groups.find(({ id }) => id === active?.group) ?? sheet.groups[0];
   const pickMark = (piece: string, mark: string) => setActiveId((before) => stepOfMark(sheet, piece, mark) ?? before);
   return (
     <div className="flex flex-col gap-3 p-3 lg:h-[calc(100dvh-72px)] lg:min-h-[640px]">
@@ -46,16 +47,16 @@ export function SheetView({ sheet }: { readonly sheet: CutSheet }) {
           </Tabs.Content>
         </Tabs.Root>
         <div className="on-cloth flex min-h-0 flex-1 flex-col gap-2">
-          <div className="flex min-h-0 flex-1 gap-4">
-            {sheet.groups.map((group) => (
-              <div
-                key={group.id}
-                className={`min-h-[420px] min-w-0 flex-1 ${active !== null && active.group !== group.id ? "hidden sm:block" : ""}`}
-              >
+          {group !== undefined && (
+            <div className="flex min-h-0 flex-1 gap-2">
+              <div className="hidden min-h-0 sm:block sm:w-[34%]">
                 <ClothDrawing sheet={sheet} group={group} activeStep={active} onMark={pickMark} />
               </div>
-            ))}
-          </div>
+              <div className="aspect-[100/86] w-full min-w-0 flex-1 sm:aspect-auto sm:min-h-[420px]">
+                <ClothDrawing sheet={sheet} group={group} activeStep={active} onMark={pickMark} close />
+              </div>
+            </div>
+          )}
           <Legend />
         </div>
       </div>

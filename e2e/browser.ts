@@ -1,0 +1,60 @@
+import { readFileSync } from "node:fs";
+import { createRequire } from "node:module";
+import { type Browser, chromium, type Page } from "playwright-core";
+
+const AXE = readFileSync(createRequire(import.meta.url).resolve("axe-core/axe.min.js"), "utf8");
+
+export const sizes = { tablet: { width: 1280, height: 800 }, phone: { width: 390, height: 844 } } as const;
+
+export function openBrowser(): Promise<Browser> {
+  return chromium.launch({
+    executablePath: process.env.CHROMIUM ?? "/usr/bin/chromium",
+    args: [
+      "--no-sandbox",
+      "--disable-gpu",
+      "--disable-quic",
+      "--no-first-run",
+      "--disable-background-networking",
+      "--disable-component-update",
+      "--disable-sync",
+    ],
+  });
+}
+
+/** A page that collects what goes wrong in it: script errors, and requests that leave this machine. */
+export async function openPage(
+  browser: Browser,
+  size: keyof typeof sizes = "tablet",
+): Promise<{ readonly page: Page; readonly wrong: readonly string[] }> {
+  const context = await browser.newContext({ viewport: sizes[size], bypassCSP: true });
+  const page = await context.newPage();
+  const wrong: string[] = [];
+  page.on("pageerror", (error) => wrong.push(String(error)));
+  page.on("request", (request) => {
+    if (!/^(http:\/\/127\.0\.0\.1|data:|blob:)/.test(request.url())) wrong.push(`left the machine: ${request.url()}`);
+  });
+  return { page, wrong };
+}
+
+/** What the accessibility check finds on the page as it stands. */
+export async function findBarriers(page: Page): Promise<readonly string[]> {
+  await page.evaluate(AXE);
+  return page.evaluate(async () => {
+    const { axe } = window as unknown as {
+      axe: {
+        run: (
+          options: object,
+        ) => Promise<{ violations: { id: string; nodes: { html: string; failureSummary: string }[] }[] }>;
+      };
+    };
+    const { violations } = await axe.run({
+      runOnly: ["wcag2a", "wcag2aa", "wcag21a", "wcag21aa", "wcag22aa", "best-practice"],
+    });
+    return violations.map(({ id, nodes }) => `${id}: ${nodes[0]?.html.slice(0, 160)} ${nodes[0]?.failureSummary}`);
+  });
+}
+
+/** Whether anything on the page is wider than the screen. */
+export function overflowsSideways(page: Page): Promise<boolean> {
+  return page.evaluate(() => document.documentElement.scrollWidth > window.innerWidth + 1);
+}

@@ -1,0 +1,92 @@
+import { gzipSync } from "node:zlib";
+import { type Browser, chromium, type Page } from "playwright-core";
+
+export interface BrowserFigures {
+  readonly scriptPerRedraftMs: number;
+  readonly sheetScriptKb: number;
+  readonly pageMs: Readonly<Record<string, number>>;
+}
+
+const DRAGS = 60;
+
+async function scriptSeconds(page: Page): Promise<number> {
+  const session = await page.context().newCDPSession(page);
+  await session.send("Performance.enable");
+  const { metrics } = await session.send("Performance.getMetrics");
+  return metrics.find(({ name }) => name === "ScriptDuration")?.value ?? 0;
+}
+
+/** Script time of one redraft while the neck depth is dragged, a frame between moves. */
+async function timeRedraft(page: Page, garment: string): Promise<number> {
+  await page.goto(garment, { waitUntil: "networkidle" });
+  const drag = (count: number) =>
+    page.evaluate(async (moves) => {
+      const slider = document.querySelector<HTMLInputElement>("#frontNeckDepth");
+      const setter = Object.getOwnPropertyDescriptor(HTMLInputElement.prototype, "value")?.set;
+      for (let move = 0; move < moves; move++) {
+        setter?.call(slider, String(3 + (move % 24) / 8));
+        slider?.dispatchEvent(new Event("input", { bubbles: true }));
+        await new Promise((done) => requestAnimationFrame(() => requestAnimationFrame(done)));
+      }
+    }, count);
+  await drag(20);
+  const before = await scriptSeconds(page);
+  await drag(DRAGS);
+  return (((await scriptSeconds(page)) - before) * 1000) / DRAGS;
+}
+
+/** Gzipped size of all scripts that the cut sheet loads. */
+async function weighSheet(browser: Browser, sheet: string): Promise<number> {
+  const page = await browser.newPage();
+  const bodies: Promise<Buffer>[] = [];
+  page.on("response", (response) => {
+    if (response.request().resourceType() === "script") bodies.push(response.body());
+  });
+  await page.goto(sheet, { waitUntil: "networkidle" });
+  const sizes = (await Promise.all(bodies)).map((body) => gzipSync(body).length);
+  return sizes.reduce((sum, size) => sum + size, 0) / 1024;
+}
+
+/** Time to the load event of a page, the median of five. */
+async function timePage(browser: Browser, url: string): Promise<number> {
+  const times: number[] = [];
+  for (let round = 0; round < 5; round++) {
+    const page = await browser.newPage();
+    const start = performance.now();
+    await page.goto(url, { waitUntil: "load" });
+    times.push(performance.now() - start);
+    await page.close();
+  }
+  return times.sort((a, b) => a - b)[2] ?? 0;
+}
+
+export async function benchBrowser(address: string): Promise<BrowserFigures> {
+  const browser = await chromium.launch({
+    executablePath: process.env.CHROMIUM ?? "/usr/bin/chromium",
+    args: [
+      "--no-sandbox",
+      "--disable-gpu",
+      "--disable-quic",
+      "--no-first-run",
+      "--disable-background-networking",
+      "--disable-component-update",
+      "--disable-sync",
+    ],
+  });
+  const page = await browser.newPage();
+  await page.goto(address);
+  const sheet = address + (await page.getByRole("link", { name: /Brisa Holloway.*Chalk/s }).getAttribute("href"));
+  const garment = sheet.replace("/sheet", "");
+  const figures: BrowserFigures = {
+    scriptPerRedraftMs: await timeRedraft(page, garment),
+    sheetScriptKb: await weighSheet(browser, sheet),
+    pageMs: {
+      orders: await timePage(browser, address),
+      garment: await timePage(browser, garment),
+      sheet: await timePage(browser, sheet),
+      table: await timePage(browser, `${garment}/table`),
+    },
+  };
+  await browser.close();
+  return figures;
+}
