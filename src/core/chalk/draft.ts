@@ -46,7 +46,6 @@ export interface Edge {
   readonly cut?: Path;
   readonly allowance: Inches;
   readonly onFold: boolean;
-  readonly dots: readonly { readonly along: Inches; readonly across: Inches }[];
 }
 
 /** Cloth that is taken out of a piece, and what it removes on each guide line it crosses. */

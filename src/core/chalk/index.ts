@@ -30,6 +30,7 @@ export type {
   TapeDirection,
 } from "./draft";
 export { lineIds } from "./draft";
+export { edgeDots } from "./edge-dots";
 export {
   allowanceTerm,
   bodyTerm,

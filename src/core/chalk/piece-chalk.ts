@@ -1,6 +1,5 @@
 import {
   cutOutline,
-  dotsAlong,
   isStraight,
   joinPaths,
   lengthToDepth,
@@ -11,7 +10,7 @@ import {
   placeAtLength,
   straight,
 } from "../geometry";
-import { fromCentimetres, type Inches, roundToStep } from "../length";
+import type { Inches } from "../length";
 import { certain } from "../result";
 import type {
   CentreOrigin,
@@ -71,9 +70,6 @@ export interface EdgeChalk {
   readonly why?: StepReason;
 }
 
-const INCH_DOTS: Inches = 1;
-const METRIC_DOTS: Inches = fromCentimetres(2.5);
-const DOT_STEP: Inches = 1 / 32;
 /** Below this nothing is taken out that a tape could show. */
 const NOTHING: Inches = 1 / 64;
 
@@ -264,7 +260,6 @@ export class PieceChalk {
       ...(chalk.cut ? { cut: chalk.cut } : {}),
       allowance: chalk.allowance,
       onFold,
-      dots: curved ? this.#dots(chalk.stitch) : [],
     };
     this.#edges.push(edge);
     if (onFold) return edge;
@@ -285,11 +280,6 @@ export class PieceChalk {
       reading: { value: chalk.allowance, terms: [] },
     });
     return edge;
-  }
-
-  #dots(path: Path): Edge["dots"] {
-    const dots = dotsAlong(path, this.given.metric ? METRIC_DOTS : INCH_DOTS);
-    return dots.map(({ along, across }) => ({ along, across: roundToStep(across, DOT_STEP) }));
   }
 
   /**

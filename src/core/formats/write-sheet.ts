@@ -1,5 +1,5 @@
 import { measurementIds } from "../body";
-import type { Draft, Edge, Mark, Piece, Refusal } from "../chalk";
+import { type Draft, type Edge, edgeDots, type Given, type Mark, type Piece, type Refusal } from "../chalk";
 import { checkDraft, type Finding } from "../checks";
 import { type FoldGroup, findClothProblems, measureCloth, orderSteps, planFolds, type TableStep } from "../cloth";
 import { draftGarment } from "../garments";
@@ -20,7 +20,7 @@ function writeMark(mark: Mark): SheetMark {
   };
 }
 
-function writeEdge(edge: Edge): SheetPiece["edges"][number] {
+function writeEdge(edge: Edge, given: Given): SheetPiece["edges"][number] {
   return {
     id: edge.id,
     role: edge.role,
@@ -30,7 +30,7 @@ function writeEdge(edge: Edge): SheetPiece["edges"][number] {
     path: toPathData(edge.stitch),
     start: place(edge.stitch.start),
     end: place(pathEnd(edge.stitch)),
-    dots: edge.dots.map((dot) => ({ ...dot })),
+    dots: edgeDots(edge, given).map((dot) => ({ ...dot })),
   };
 }
 
@@ -40,7 +40,7 @@ function boxOf(points: readonly Point[]): SheetPiece["box"] {
   return { left: Math.min(...xs), top: Math.min(...ys), right: Math.max(...xs), bottom: Math.max(...ys) };
 }
 
-function writePiece(piece: Piece): SheetPiece {
+function writePiece(piece: Piece, given: Given): SheetPiece {
   return {
     id: piece.id,
     name: piece.name,
@@ -51,7 +51,7 @@ function writePiece(piece: Piece): SheetPiece {
     shift: 0,
     lines: piece.lines.map((line) => ({ ...line, terms: [...line.terms] })),
     marks: piece.marks.map(writeMark),
-    edges: piece.edges.map(writeEdge),
+    edges: piece.edges.map((edge) => writeEdge(edge, given)),
     outline: { stitch: `${toPathData(piece.outline.stitch)} Z`, cut: toPolygonData(piece.outline.cut) },
     box: boxOf(piece.outline.cut),
     darts: [],
@@ -155,7 +155,7 @@ export function writeSheet(read: ReadOrder): Result<CutSheet, RefusedOrder> {
     unit,
     order: read.order,
     resolved: writeResolved(draft),
-    pieces: draft.pieces.map(writePiece),
+    pieces: draft.pieces.map((piece) => writePiece(piece, draft.given)),
     groups: writeGroups(groups.value),
     turns: [],
     ledger: report.ledger.map((row) => ({ ...row })),

@@ -1,3 +1,4 @@
+import { Polygon } from "@flatten-js/core";
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
 import {
@@ -108,6 +109,20 @@ describe("cutting outline", () => {
     ).toBeLessThan(0.01);
   });
   it("knows a bow tie from a piece", () => expect(isSimple([at(0, 0), at(4, 4), at(4, 0), at(0, 4)])).toBe(false));
+  it("agrees with a library on whether 300 made-up outlines cross themselves", () => {
+    const places = fc.array(fc.tuple(fc.integer({ min: 0, max: 4000 }), fc.integer({ min: 0, max: 4000 })), {
+      minLength: 4,
+      maxLength: 9,
+    });
+    fc.assert(
+      fc.property(places, (spots) => {
+        const points = spots.map(([x, y], index) => at(x / 100 + index * 1e-3, y / 100));
+        // The library also calls an outline that only touches itself crossed; made-up places never just touch.
+        expect(isSimple(points)).toBe(new Polygon(points.map(({ x, y }): [number, number] => [x, y])).isValid());
+      }),
+      { numRuns: 300, seed: 5 },
+    );
+  });
   it("keeps the allowance everywhere on a curve: no stitched place nearer than ½ less 1/100 to the cut", () => {
     const moved = movePath(quarterCircle, at(1, 1));
     const edges = [moved, straight(at(9, 1), at(9, 20)), straight(at(9, 20), at(1, 20)), straight(at(1, 20), at(1, 9))];

@@ -1,18 +1,59 @@
-import { Polygon } from "@flatten-js/core";
 import { Clipper, FillRule } from "clipper2-ts";
 import { flattenPath } from "./measure";
 import { polygonArea } from "./outline";
 import type { Path } from "./path";
-import type { Point } from "./point";
+import { cross, distance, type Point, subtract } from "./point";
 
-/** True when a closed outline never crosses or touches itself. Judged by another library than the one that offsets. */
+/** A stretch of an outline with the box it fills. */
+interface Stretch {
+  readonly from: Point;
+  readonly to: Point;
+  readonly left: number;
+  readonly right: number;
+  readonly top: number;
+  readonly bottom: number;
+}
+
+function stretch(from: Point, to: Point): Stretch {
+  return {
+    from,
+    to,
+    left: Math.min(from.x, to.x),
+    right: Math.max(from.x, to.x),
+    top: Math.min(from.y, to.y),
+    bottom: Math.max(from.y, to.y),
+  };
+}
+
+function crosses(a: Stretch, b: Stretch): boolean {
+  if (a.top > b.bottom || b.top > a.bottom) return false;
+  const alongA = subtract(a.to, a.from);
+  const alongB = subtract(b.to, b.from);
+  const sidesOfB = cross(alongA, subtract(b.from, a.from)) * cross(alongA, subtract(b.to, a.from));
+  const sidesOfA = cross(alongB, subtract(a.from, b.from)) * cross(alongB, subtract(a.to, b.from));
+  return sidesOfA < 0 && sidesOfB < 0;
+}
+
+/**
+ * True when a closed outline never crosses itself. A sweep over stretches sorted from the left, so that a draft can
+ * afford it at every move of a slider; tests hold it against a library's answer.
+ */
 export function isSimple(outline: Path | readonly Point[]): boolean {
   const points = "segments" in outline ? flattenPath(outline, 0.75) : outline;
-  const closed = points.filter((point, index) => {
-    const before = points[index - 1] ?? points.at(-1);
-    return before === undefined || Math.hypot(point.x - before.x, point.y - before.y) > 1e-6;
-  });
-  return closed.length > 2 && new Polygon(closed.map(({ x, y }): [number, number] => [x, y])).isValid();
+  const corners = points.filter(
+    (point, index) => distance(point, points[index - 1] ?? (points.at(-1) as Point)) > 1e-6,
+  );
+  const stretches = corners
+    .map((point, index) => stretch(point, corners[(index + 1) % corners.length] as Point))
+    .sort((a, b) => a.left - b.left);
+  for (const [index, one] of stretches.entries()) {
+    for (let next = index + 1; next < stretches.length; next++) {
+      const other = stretches[next] as Stretch;
+      if (other.left > one.right) break;
+      if (crosses(one, other)) return false;
+    }
+  }
+  return corners.length > 2;
 }
 
 /** How much of `inner` sticks out of `outer`, in square inches: 0 when it could be cut from it. */
