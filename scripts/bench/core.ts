@@ -20,14 +20,14 @@ function readAll(garment: string, set: string, bodies: number) {
 }
 
 function timeDraft(garment: string): number {
-  const orders = readAll(garment, "close", 600);
+  const orders = readAll(garment, "close", 1000);
   const times = orders.map((order) => {
     const start = performance.now();
     const draft = draftGarment(order.garment, order.given);
     if (draft.ok) checkDraft(draft.value);
     return performance.now() - start;
   });
-  return median(times.slice(200));
+  return median(times.slice(500));
 }
 
 function timeSheet(garment: string): number {

@@ -334,7 +334,9 @@ export class PieceChalk {
     step: Pick<ChalkStep, "id" | "act" | "from" | "direction"> & { readonly why?: StepReason | undefined },
   ): Mark {
     this.#marks.push(mark);
-    this.#say({ ...step, marks: [mark.id], reading: { value: mark.stitch, terms: mark.terms }, cutReading: mark.cut });
+    const { id, act, from, direction, why } = step;
+    const reading = { value: mark.stitch, terms: mark.terms };
+    this.#say({ id, act, from, direction, why, marks: [mark.id], reading, cutReading: mark.cut });
     return mark;
   }
 

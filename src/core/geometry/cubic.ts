@@ -1,7 +1,7 @@
 import { Bezier } from "bezier-js";
 import type { Inches } from "../length";
 import type { CubicSegment } from "./path";
-import { type Point, scale } from "./point";
+import type { Point } from "./point";
 
 /**
  * The library's curve functions on plain points. Its `Bezier` class is not used: building one costs more than
@@ -18,25 +18,31 @@ export function curvePoints(from: Point, segment: CubicSegment): CurvePoints {
 /** The place at a parameter 0…1. */
 export function curvePlace(points: CurvePoints, parameter: number): Point {
   const rest = 1 - parameter;
-  const [a, b, c, d] = [rest ** 3, 3 * rest * rest * parameter, 3 * rest * parameter * parameter, parameter ** 3];
-  const [p0, p1, p2, p3] = points;
-  return { x: a * p0.x + b * p1.x + c * p2.x + d * p3.x, y: a * p0.y + b * p1.y + c * p2.y + d * p3.y };
+  const a = rest * rest * rest;
+  const b = 3 * rest * rest * parameter;
+  const c = 3 * rest * parameter * parameter;
+  const d = parameter * parameter * parameter;
+  return {
+    x: a * points[0].x + b * points[1].x + c * points[2].x + d * points[3].x,
+    y: a * points[0].y + b * points[1].y + c * points[2].y + d * points[3].y,
+  };
 }
 
 /** Direction and speed at a parameter 0…1. */
 export function curveVelocity(points: CurvePoints, parameter: number): Point {
   const rest = 1 - parameter;
-  const [a, b, c] = [3 * rest * rest, 6 * rest * parameter, 3 * parameter * parameter];
-  const [p0, p1, p2, p3] = points;
+  const a = 3 * rest * rest;
+  const b = 6 * rest * parameter;
+  const c = 3 * parameter * parameter;
   return {
-    x: a * (p1.x - p0.x) + b * (p2.x - p1.x) + c * (p3.x - p2.x),
-    y: a * (p1.y - p0.y) + b * (p2.y - p1.y) + c * (p3.y - p2.y),
+    x: a * (points[1].x - points[0].x) + b * (points[2].x - points[1].x) + c * (points[3].x - points[2].x),
+    y: a * (points[1].y - points[0].y) + b * (points[2].y - points[1].y) + c * (points[3].y - points[2].y),
   };
 }
 
 /** Length from the start to a parameter, by the library's 24-point quadrature. */
 export function curveLength(points: CurvePoints, parameter = 1): Inches {
-  return library.length((share: number) => scale(curveVelocity(points, share * parameter), parameter));
+  return parameter * library.length((share: number) => curveVelocity(points, share * parameter));
 }
 
 /** Parameters, rising, at which the curve crosses the endless line through two places. */

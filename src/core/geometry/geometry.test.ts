@@ -34,7 +34,7 @@ const square: readonly Path[] = [
 ];
 
 function fine(path: Path): number {
-  const points = flattenPath(path, 0.002);
+  const points = flattenPath(path, 1e-7);
   return points.slice(1).reduce((sum, point, index) => sum + distance(point, points[index] ?? point), 0);
 }
 

@@ -26,7 +26,7 @@ function stretch(from: Point, to: Point): Stretch {
 }
 
 function crosses(a: Stretch, b: Stretch): boolean {
-  if (a.top > b.bottom || b.top > a.bottom) return false;
+  if (a.left > b.right || b.left > a.right) return false;
   const alongA = subtract(a.to, a.from);
   const alongB = subtract(b.to, b.from);
   const sidesOfB = cross(alongA, subtract(b.from, a.from)) * cross(alongA, subtract(b.to, a.from));
@@ -35,21 +35,21 @@ function crosses(a: Stretch, b: Stretch): boolean {
 }
 
 /**
- * True when a closed outline never crosses itself. A sweep over stretches sorted from the left, so that a draft can
+ * True when a closed outline never crosses itself. A sweep over stretches sorted from the top (pieces are longer than wide), so that a draft can
  * afford it at every move of a slider; tests hold it against a library's answer.
  */
 export function isSimple(outline: Path | readonly Point[]): boolean {
-  const points = "segments" in outline ? flattenPath(outline, 0.75) : outline;
+  const points = "segments" in outline ? flattenPath(outline) : outline;
   const corners = points.filter(
     (point, index) => distance(point, points[index - 1] ?? (points.at(-1) as Point)) > 1e-6,
   );
   const stretches = corners
     .map((point, index) => stretch(point, corners[(index + 1) % corners.length] as Point))
-    .sort((a, b) => a.left - b.left);
+    .sort((a, b) => a.top - b.top);
   for (const [index, one] of stretches.entries()) {
     for (let next = index + 1; next < stretches.length; next++) {
       const other = stretches[next] as Stretch;
-      if (other.left > one.right) break;
+      if (other.top > one.bottom) break;
       if (crosses(one, other)) return false;
     }
   }

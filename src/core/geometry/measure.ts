@@ -13,17 +13,15 @@ export function pathLength(path: Path): Inches {
   return withStarts(path).reduce((sum, { from, segment }) => sum + segmentLength(from, segment), 0);
 }
 
-/** The parameter 0…1 at which a curve has run `length`: false position between the ends, to 1e-6 in. */
+/** The parameter 0…1 at which a curve has run `length`, by Newton's steps to 1e-6 in; the curve never stands still inside. */
 function parameterAtLength(curve: CurvePoints, length: Inches, total: Inches): number {
-  let low = 0;
-  let high = 1;
+  if (length >= total) return 1;
   let parameter = length / total;
-  for (let round = 0; round < 40; round++) {
-    const run = curveLength(curve, parameter);
-    if (Math.abs(run - length) < 1e-6) break;
-    if (run < length) low = parameter;
-    else high = parameter;
-    parameter = (low + high) / 2;
+  for (let round = 0; round < 20; round++) {
+    const off = curveLength(curve, parameter) - length;
+    if (Math.abs(off) < 1e-6) break;
+    const { x, y } = curveVelocity(curve, parameter);
+    parameter = Math.min(1, Math.max(0, parameter - off / Math.max(1e-6, Math.hypot(x, y))));
   }
   return parameter;
 }
@@ -132,30 +130,46 @@ function partLength(from: Point, segment: Segment, parameter: number): Inches {
   return curveLength(curvePoints(from, segment), Math.min(1, parameter));
 }
 
-/** The path as a chain of places with the way it goes there; curves in equal steps, about `spacing` apart, corners twice. */
-export function tracePath(path: Path, spacing: Inches = 0.5): readonly PlaceOnPath[] {
-  return withStarts(path).flatMap(({ from, segment }) => {
-    if (segment.kind === "line") {
-      const tangent = directionFrom(from, segment.to);
-      return tangent === null
-        ? []
-        : [
-            { point: from, tangent },
-            { point: segment.to, tangent },
-          ];
-    }
-    const curve = curvePoints(from, segment);
-    const steps = Math.max(8, Math.ceil(distance(from, segment.to) / spacing));
-    return Array.from({ length: steps + 1 }, (_, step) => ({
-      point: curvePlace(curve, step / steps),
-      tangent: curveTangent(curve, step / steps),
-    }));
-  });
+/** How far a chain of points may lie off its curve: a tenth of what chalk is wide. */
+const FLAT_ENOUGH: Inches = 0.01;
+
+/** How many equal steps keep a curve's chords within a tolerance of it (from the largest bend of its control points). */
+function stepsFor(curve: CurvePoints, tolerance: Inches): number {
+  const [p0, p1, p2, p3] = curve;
+  const bend = Math.max(
+    Math.hypot(p0.x - 2 * p1.x + p2.x, p0.y - 2 * p1.y + p2.y),
+    Math.hypot(p1.x - 2 * p2.x + p3.x, p1.y - 2 * p2.y + p3.y),
+  );
+  return Math.max(3, Math.ceil(Math.sqrt((0.75 * bend) / tolerance)));
 }
 
-/** The path as a chain of points. */
-export function flattenPath(path: Path, spacing: Inches = 0.5): readonly Point[] {
-  const places = tracePath(path, spacing).map(({ point }) => point);
+function traceSegment(from: Point, segment: Segment, tolerance: Inches): readonly PlaceOnPath[] {
+  if (segment.kind === "line") {
+    const tangent = directionFrom(from, segment.to);
+    return tangent === null
+      ? []
+      : [
+          { point: from, tangent },
+          { point: segment.to, tangent },
+        ];
+  }
+  const curve = curvePoints(from, segment);
+  const steps = stepsFor(curve, tolerance);
+  const places: PlaceOnPath[] = [];
+  for (let step = 0; step <= steps; step++) {
+    places.push({ point: curvePlace(curve, step / steps), tangent: curveTangent(curve, step / steps) });
+  }
+  return places;
+}
+
+/** The path as a chain of places with the way it goes there, its chords within `tolerance` of it; corners come twice. */
+export function tracePath(path: Path, tolerance: Inches = FLAT_ENOUGH): readonly PlaceOnPath[] {
+  return withStarts(path).flatMap(({ from, segment }) => traceSegment(from, segment, tolerance));
+}
+
+/** The path as a chain of points, its chords within `tolerance` of it. */
+export function flattenPath(path: Path, tolerance: Inches = FLAT_ENOUGH): readonly Point[] {
+  const places = tracePath(path, tolerance).map(({ point }) => point);
   return places.filter((point, index) => index === 0 || distance(point, places[index - 1] ?? point) > 1e-9);
 }
 

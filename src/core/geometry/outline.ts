@@ -72,14 +72,13 @@ interface Crossing {
   readonly first: number;
 }
 
+/** Where two stretches cross; tried for every pair near a corner, so it makes nothing until they do. */
 function crossPieces(a: Point, b: Point, c: Point, d: Point): Point | null {
-  const along = subtract(b, a);
-  const other = subtract(d, c);
-  const turn = cross(along, other);
+  const turn = (b.x - a.x) * (d.y - c.y) - (b.y - a.y) * (d.x - c.x);
   if (Math.abs(turn) < 1e-12) return null;
-  const t = cross(subtract(c, a), other) / turn;
-  const u = cross(subtract(c, a), along) / turn;
-  return t >= 0 && t <= 1 && u >= 0 && u <= 1 ? add(a, scale(along, t)) : null;
+  const t = ((c.x - a.x) * (d.y - c.y) - (c.y - a.y) * (d.x - c.x)) / turn;
+  const u = ((c.x - a.x) * (b.y - a.y) - (c.y - a.y) * (b.x - a.x)) / turn;
+  return t >= 0 && t <= 1 && u >= 0 && u <= 1 ? { x: a.x + (b.x - a.x) * t, y: a.y + (b.y - a.y) * t } : null;
 }
 
 /** Where the end of one chain runs over the start of the next, looked for from their shared corner outwards. */

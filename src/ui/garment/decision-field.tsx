@@ -1,6 +1,7 @@
 "use client";
 
 import { RadioGroup, Switch } from "radix-ui";
+import { memo } from "react";
 import { fromCentimetres, toCentimetres, type Unit } from "@/core/length";
 import type { Decision } from "@/server/garment-decisions";
 import { Fractions } from "@/ui/reading/fractions";
@@ -13,7 +14,7 @@ interface DecisionFieldProps {
   readonly unit: Unit;
   readonly problem: string | undefined;
   /** Lengths are given in the shop's unit, as an order has them. */
-  readonly onDecide: (value: string | number | boolean) => void;
+  readonly onDecide: (id: string, value: string | number | boolean) => void;
 }
 
 const STEP: Readonly<Record<Unit, number>> = { in: 1 / 8, cm: 0.5 };
@@ -37,7 +38,7 @@ function LengthSlider({ decision, value, unit, onDecide }: DecisionFieldProps & 
         step={step}
         value={inUnit(value, unit)}
         aria-describedby={`${decision.id}-why`}
-        onChange={(event) => onDecide(Number(event.target.value))}
+        onChange={(event) => onDecide(decision.id, Number(event.target.value))}
       />
       <output htmlFor={decision.id} className="min-w-20 text-right text-2xl font-semibold">
         <Reading value={unit === "in" ? value : fromCentimetres(inUnit(value, unit))} unit={unit} withUnit />
@@ -56,7 +57,7 @@ function Options({
     <RadioGroup.Root
       className="flex flex-wrap gap-2"
       value={typeof value === "number" ? "a-length" : String(value)}
-      onValueChange={(id) => onDecide(id === "a-length" ? defaultLength(decision) : id)}
+      onValueChange={(id) => onDecide(decision.id, id === "a-length" ? defaultLength(decision) : id)}
       aria-labelledby={`${decision.id}-label`}
     >
       {[...(decision.options ?? []), ...extra].map(({ id, label }) => (
@@ -79,7 +80,7 @@ function defaultLength({ range }: Decision): number {
 }
 
 /** One decision: what it is called, its ways or its length, why, and what does not go together beside it. */
-export function DecisionField(props: DecisionFieldProps) {
+export const DecisionField = memo(function DecisionField(props: DecisionFieldProps) {
   const { decision, value, problem, onDecide } = props;
   const { id, label, why, options, range, flag } = decision;
   return (
@@ -93,7 +94,7 @@ export function DecisionField(props: DecisionFieldProps) {
         <Switch.Root
           id={id}
           checked={value === true}
-          onCheckedChange={onDecide}
+          onCheckedChange={(on) => onDecide(id, on)}
           className="my-2 flex h-8 w-16 items-center rounded-full border-2 border-line bg-card-deep px-1 data-[state=checked]:justify-end data-[state=checked]:bg-cloth"
         >
           <Switch.Thumb className="block h-5 w-5 rounded-full bg-card shadow-slip" />
@@ -109,4 +110,4 @@ export function DecisionField(props: DecisionFieldProps) {
       </p>
     </div>
   );
-}
+});

@@ -1,7 +1,9 @@
 "use client";
 
 import Link from "next/link";
-import type { Order } from "@/core/formats";
+import { memo, useCallback, useState } from "react";
+import type { CutSheet, Order } from "@/core/formats";
+import type { Unit } from "@/core/length";
 import type { Decision } from "@/server/garment-decisions";
 import { ClothDrawing } from "@/ui/cloth/cloth-drawing";
 import { Legend } from "@/ui/cloth/legend";
@@ -20,6 +22,8 @@ interface GarmentViewProps {
   readonly sets: readonly { readonly id: string; readonly label: string }[];
 }
 
+type Value = string | number | boolean;
+
 const keptSaid: Readonly<Record<KeptState, string>> = {
   kept: "Kept.",
   keeping: "Keeping…",
@@ -27,12 +31,24 @@ const keptSaid: Readonly<Record<KeptState, string>> = {
   "not-drawable": "Not kept: this cannot be drawn. The cloth shows the last that could.",
 };
 
-/** The garment: choices in the order of making beside the live cloth. */
-export function GarmentView({ orderId, document, start, choices, rules, sets }: GarmentViewProps) {
-  const { decisions, decide, outcome, sheet, kept } = useDecisions(orderId, document, start);
-  const problems = problemsByPath(outcome);
-  const unit = document.unit ?? "in";
-  const setId = String(decisions.rules.set ?? "close");
+/** An option shows as decided, even when it cannot be drawn; a length shows what was drawn last. */
+function shown(decided: Value | undefined, drawn: Value | undefined): Value {
+  return typeof decided === "number" ? (drawn ?? decided) : (decided ?? drawn ?? "");
+}
+
+interface RulesOnSheetProps {
+  readonly sheet: CutSheet;
+  readonly unit: Unit;
+  readonly setId: string;
+  readonly rules: readonly Decision[];
+  readonly sets: GarmentViewProps["sets"];
+  readonly problems: Readonly<Record<string, string>>;
+  readonly onDecide: (id: string, value: Value) => void;
+}
+
+/** The house rules that move this garment; made only when they are opened. */
+function RulesOnSheet({ sheet, unit, setId, rules, sets, problems, onDecide }: RulesOnSheetProps) {
+  const [open, setOpen] = useState(false);
   const set: Decision = {
     id: "set",
     label: "House rules",
@@ -41,23 +57,99 @@ export function GarmentView({ orderId, document, start, choices, rules, sets }: 
     range: null,
     flag: false,
   };
-  const others = Object.entries(problems).filter(
-    ([path]) => !path.startsWith("choices.") && !path.startsWith("rules."),
+  return (
+    <details className="py-2" onToggle={(event) => setOpen(event.currentTarget.open)}>
+      <summary className="min-h-12 content-center font-head text-lg font-semibold">House rules on this sheet</summary>
+      {open && (
+        <>
+          <DecisionField decision={set} unit={unit} value={setId} problem={problems["rules.set"]} onDecide={onDecide} />
+          {rules.map((rule) => (
+            <DecisionField
+              key={rule.id}
+              decision={rule}
+              unit={unit}
+              value={sheet.resolved.rules[rule.id]?.value ?? ""}
+              problem={problems[`rules.${rule.id}`]}
+              onDecide={onDecide}
+            />
+          ))}
+        </>
+      )}
+    </details>
   );
+}
+
+/** What the garment costs in cloth, what it finishes at, what to look at twice, and the way on. */
+function Outcome({
+  orderId,
+  sheet,
+  unit,
+  kept,
+}: {
+  readonly orderId: string;
+  readonly sheet: CutSheet;
+  readonly unit: Unit;
+  readonly kept: KeptState;
+}) {
+  return (
+    <footer className="max-h-[40%] space-y-2 overflow-y-auto border-t-2 border-line bg-card-deep px-4 py-3">
+      <p className="flex flex-wrap items-baseline gap-x-4">
+        <span>
+          Cloth{" "}
+          <strong className="text-xl">
+            {sheet.cloth.buy} {sheet.cloth.buyUnit}
+          </strong>{" "}
+          of <Reading value={sheet.cloth.width} unit={unit} withUnit />
+        </span>
+        <span>
+          Bust{" "}
+          <strong className="text-xl">
+            <Reading value={sheet.girths[0]?.drawn ?? 0} unit={unit} />
+          </strong>{" "}
+          finished
+        </span>
+        <span role="status" className="text-sm text-ink-soft">
+          {keptSaid[kept]}
+        </span>
+      </p>
+      <Checks checks={sheet.checks} />
+      <Link href={`/orders/${orderId}/sheet`} className="button button-next w-full">
+        To the cut sheet
+      </Link>
+    </footer>
+  );
+}
+
+const StillLegend = memo(Legend);
+
+/** The garment: choices in the order of making beside the live cloth. */
+export function GarmentView({ orderId, document, start, choices, rules, sets }: GarmentViewProps) {
+  const { decisions, decide, outcome, sheet, kept } = useDecisions(orderId, document, start);
+  const decideChoice = useCallback(
+    (id: string, value: Value) => decide((before) => ({ ...before, choices: { ...before.choices, [id]: value } })),
+    [decide],
+  );
+  // Another set starts from its own rules: what was changed for the old one does not follow.
+  const decideRule = useCallback(
+    (id: string, value: Value) =>
+      decide((before) => ({ ...before, rules: id === "set" ? { set: value } : { ...before.rules, [id]: value } })),
+    [decide],
+  );
+  const problems = problemsByPath(outcome);
+  const unit = document.unit ?? "in";
+  const others = Object.entries(problems).filter(([path]) => !/^(choices|rules)\./.test(path));
 
   return (
     <div className="flex flex-col gap-3 p-3 lg:h-[calc(100dvh-72px)] lg:min-h-[640px] lg:flex-row">
       <div className="on-cloth flex min-h-[360px] flex-col gap-2 lg:min-h-0 lg:flex-1">
-        {sheet !== null && (
-          <div className="flex h-[52dvh] min-h-0 gap-4 lg:h-auto lg:flex-1">
-            {sheet.groups.map((group) => (
-              <div key={group.id} className="min-h-0 min-w-0 flex-1">
-                <ClothDrawing sheet={sheet} group={group} />
-              </div>
-            ))}
-          </div>
-        )}
-        <Legend />
+        <div className="flex h-[52dvh] min-h-0 gap-4 lg:h-auto lg:flex-1">
+          {sheet?.groups.map((group) => (
+            <div key={group.id} className="min-h-0 min-w-0 flex-1">
+              <ClothDrawing sheet={sheet} group={group} />
+            </div>
+          ))}
+        </div>
+        <StillLegend />
       </div>
       <div className="slip fold-edge flex flex-col overflow-hidden lg:w-[440px]">
         {/* A scrolling region must be reachable by keyboard. */}
@@ -74,79 +166,25 @@ export function GarmentView({ orderId, document, start, choices, rules, sets }: 
                 key={choice.id}
                 decision={choice}
                 unit={unit}
-                value={
-                  decisions.choices[choice.id] === undefined
-                    ? (sheet.resolved.choices[choice.id] ?? "")
-                    : shown(decisions.choices[choice.id], sheet.resolved.choices[choice.id])
-                }
+                value={shown(decisions.choices[choice.id], sheet.resolved.choices[choice.id])}
                 problem={problems[`choices.${choice.id}`]}
-                onDecide={(value) =>
-                  decide((before) => ({ ...before, choices: { ...before.choices, [choice.id]: value } }))
-                }
+                onDecide={decideChoice}
               />
             ))}
-          <details className="py-2">
-            <summary className="min-h-12 content-center font-head text-lg font-semibold">
-              House rules on this sheet
-            </summary>
-            <DecisionField
-              decision={set}
+          {sheet !== null && (
+            <RulesOnSheet
+              sheet={sheet}
               unit={unit}
-              value={setId}
-              problem={problems["rules.set"]}
-              onDecide={(value) => decide((before) => ({ ...before, rules: { set: value } }))}
+              setId={String(decisions.rules.set ?? "close")}
+              rules={rules}
+              sets={sets}
+              problems={problems}
+              onDecide={decideRule}
             />
-            {sheet !== null &&
-              rules.map((rule) => (
-                <DecisionField
-                  key={rule.id}
-                  decision={rule}
-                  unit={unit}
-                  value={sheet.resolved.rules[rule.id]?.value ?? ""}
-                  problem={problems[`rules.${rule.id}`]}
-                  onDecide={(value) =>
-                    decide((before) => ({ ...before, rules: { ...before.rules, [rule.id]: value } }))
-                  }
-                />
-              ))}
-          </details>
+          )}
         </section>
-        {sheet !== null && (
-          <footer className="max-h-[40%] space-y-2 overflow-y-auto border-t-2 border-line bg-card-deep px-4 py-3">
-            <p className="flex flex-wrap items-baseline gap-x-4">
-              <span>
-                Cloth{" "}
-                <strong className="text-xl">
-                  {sheet.cloth.buy} {sheet.cloth.buyUnit}
-                </strong>{" "}
-                of <Reading value={sheet.cloth.width} unit={unit} withUnit />
-              </span>
-              <span>
-                Bust{" "}
-                <strong className="text-xl">
-                  <Reading value={sheet.girths[0]?.drawn ?? 0} unit={unit} />
-                </strong>{" "}
-                finished
-              </span>
-              <span role="status" className="text-sm text-ink-soft">
-                {keptSaid[kept]}
-              </span>
-            </p>
-            <Checks checks={sheet.checks} />
-            <Link href={`/orders/${orderId}/sheet`} className="button button-next w-full">
-              To the cut sheet
-            </Link>
-          </footer>
-        )}
+        {sheet !== null && <Outcome orderId={orderId} sheet={sheet} unit={unit} kept={kept} />}
       </div>
     </div>
   );
-}
-
-/** An option shows as decided, even when it cannot be drawn; a length shows what was drawn last. */
-function shown(
-  decided: string | number | boolean | undefined,
-  drawn: string | number | boolean | undefined,
-): string | number | boolean {
-  return typeof decided === "number" ? (drawn ?? decided) : (decided ?? drawn ?? "");
 }

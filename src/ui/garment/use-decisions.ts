@@ -1,6 +1,6 @@
 "use client";
 
-import { useEffect, useMemo, useRef, useState } from "react";
+import { useCallback, useEffect, useMemo, useRef, useState } from "react";
 import { type CutSheet, makeSheet, type Order, type SheetOutcome } from "@/core/formats";
 import { saveDecisions } from "@/server/actions";
 
@@ -52,9 +52,9 @@ export function useDecisions(orderId: string, document: Order, start: Decisions)
     return () => clearTimeout(timer);
   }, [orderId, decisions, outcome]);
 
-  const decide = (change: (before: Decisions) => Decisions) => {
+  const decide = useCallback((change: (before: Decisions) => Decisions) => {
     touched.current = true;
     setDecisions(change);
-  };
+  }, []);
   return { decisions, decide, outcome, sheet: lastGood.current, kept };
 }
