@@ -20,6 +20,7 @@ import {
 } from "@/db";
 import { readCardInput } from "./card-input";
 import { loadOrder } from "./load";
+import { writeOrder } from "./order-document";
 import { type ActionResult, refuseWith } from "./result";
 
 const now = () => new Date().toISOString();
@@ -110,7 +111,9 @@ export async function saveDecisions(orderId: unknown, input: unknown): Promise<A
     });
   const { choices, rules, cloth } = v.parse(decisionsInput, input);
   const kept = Object.fromEntries(Object.entries(cloth).filter(([, value]) => value !== undefined));
-  const outcome = makeSheet({ ...loaded.document, choices, rules, cloth: kept });
+  const outcome = makeSheet(
+    writeOrder({ ...loaded.order, choices, rules, cloth: kept }, loaded.client, loaded.card, loaded.shop),
+  );
   if (outcome.kind === "errors")
     return refuseWith(...outcome.errors.map(({ path, message }) => ({ field: path, message })));
   if (outcome.kind === "refused")

@@ -52,6 +52,8 @@ export interface LoadedOrder {
   readonly order: StoredOrder;
   readonly client: Client;
   readonly document: Order;
+  readonly shop: Unit;
+  readonly card: Card;
 }
 
 export async function loadOrder(id: string): Promise<LoadedOrder> {
@@ -60,7 +62,8 @@ export async function loadOrder(id: string): Promise<LoadedOrder> {
   const client = order && (await findClient(db, order.clientId));
   const card = order && (await findCard(db, order.cardId));
   if (order === undefined || client === undefined || card === undefined) notFound();
-  return { order, client, document: writeOrder(order, client, card, await shopUnit(db)) };
+  const shop = await shopUnit(db);
+  return { order, client, card, document: writeOrder(order, client, card, shop), shop };
 }
 
 export interface LoadedSheet extends LoadedOrder {

@@ -17,16 +17,16 @@ export function askedReadings(): readonly MeasurementId[] {
   return measurementIds.filter((id) => needed.has(id));
 }
 
+/** A length as it was typed, with its unit always said: so it means the same in an order of either unit. */
+export function withUnit(typed: string, own: Unit): string {
+  return /[a-z"'″”’]\s*$/i.test(typed) ? typed : `${typed.trim()} ${own}`;
+}
+
 /** A kept card's readings in inches. */
 export function cardReadings(card: Card | undefined, unit: Unit): Readings {
   if (card === undefined) return {};
   const typed = Object.entries(card.readings).map(
-    ([id, reading]) => [id, withUnit(reading.typed, reading.unit, unit)] as const,
+    ([id, reading]) => [id, withUnit(reading.typed, reading.unit)] as const,
   );
   return readCard(Object.fromEntries(typed), unit).readings;
-}
-
-/** A reading typed in another unit than the shop's today carries its unit with it. */
-export function withUnit(typed: string, own: Unit, shop: Unit): string {
-  return own === shop ? typed : `${typed.replace(/\s*[a-z"]+$/i, "")} ${own}`;
 }

@@ -59,9 +59,12 @@ function activeEdge(step: SheetStep | null): string | null {
   return step === null || step.phase === "notch" ? null : step.edge;
 }
 
-function Edges({ piece, active, fine }: Omit<LinesProps, "right">) {
+/** Edges of a second piece that differ from the first: they are re-cut on it alone. */
+const RECUT = new Set(["neck", "armhole"]);
+
+function Edges({ piece, active, fine, faint }: Omit<LinesProps, "right"> & { readonly faint: boolean }) {
   return piece.edges
-    .filter(({ onFold }) => !onFold)
+    .filter(({ onFold, role }) => !onFold && (!faint || RECUT.has(role)))
     .map(({ id, path }) => (
       <path
         key={id}
@@ -145,17 +148,18 @@ function Notches({
   });
 }
 
-/** The cutting line; along a fold nothing is cut, so it is not drawn there. */
-function CutLine({
-  piece,
-  cutting,
-  fine,
-}: {
+interface CutLineProps {
   readonly piece: SheetPiece;
   readonly cutting: boolean;
   readonly fine: number;
-}) {
-  const { left, top, right, bottom } = piece.box;
+  readonly faint: boolean;
+}
+
+/** The cutting line; along a fold nothing is cut, so it is not drawn there. */
+function CutLine({ piece, cutting, fine, faint }: CutLineProps) {
+  const { left, top, right } = piece.box;
+  const armhole = piece.edges.find(({ role }) => role === "armhole");
+  const bottom = faint ? (armhole?.end[1] ?? top) - 1.3 : piece.box.bottom;
   const clip = `cut-${piece.id}`;
   const from = piece.cut.on === "fold" ? 0.12 : left - 1;
   return (
@@ -191,10 +195,10 @@ export function ChalkPiece({ piece, right, activeStep, onMark, faint, fine }: Ch
           strokeDasharray="1 0.3 0.2 0.3"
         />
       )}
-      <CutLine piece={piece} cutting={step?.phase === "cut"} fine={fine} />
-      <Edges piece={piece} active={edge} fine={fine} />
+      <CutLine piece={piece} cutting={step?.phase === "cut"} fine={fine} faint={faint} />
+      <Edges piece={piece} active={edge} fine={fine} faint={faint} />
       <EdgeDots piece={piece} active={step?.phase === "chalk" ? edge : null} fine={fine} />
-      <Notches piece={piece} step={step} fine={fine} />
+      {!faint && <Notches piece={piece} step={step} fine={fine} />}
       {!faint && <Marks piece={piece} active={step?.marks ?? []} onMark={onMark} fine={fine} />}
     </g>
   );

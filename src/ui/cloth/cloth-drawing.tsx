@@ -43,14 +43,14 @@ export function ClothDrawing({ sheet, group, activeStep = null, close = false, o
         unit={sheet.unit}
       />
       <ClothTape x={-0.85} y={0} length={bottom - 0.7} direction="down" unit={sheet.unit} />
-      {frame.pieces.map((piece, index) => (
+      {frame.pieces.map((piece) => (
         <ChalkPiece
           key={piece.id}
           piece={piece}
           right={right}
           activeStep={activeStep}
           onMark={onMark}
-          faint={index > 0}
+          faint={piece !== (stepPiece ?? lead)}
           fine={fine}
         />
       ))}

@@ -11,7 +11,8 @@ interface LabelProps {
 }
 
 function Label({ at: [x, y], text, fine }: LabelProps) {
-  const width = text.length * 0.95 + 1;
+  // A fraction takes about half the room of as many whole figures.
+  const width = text.replace(/\s?\d+⁄\d+|[½¼¾⅛⅜⅝⅞]/g, "00").length * 0.95 + 1;
   return (
     <g transform={`translate(${x} ${y}) scale(${fine})`}>
       <rect

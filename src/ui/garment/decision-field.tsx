@@ -13,7 +13,7 @@ interface DecisionFieldProps {
   readonly value: string | number | boolean;
   readonly unit: Unit;
   readonly problem: string | undefined;
-  /** Lengths are given in the shop's unit, as an order has them. */
+  /** A length is given as text with its unit. */
   readonly onDecide: (id: string, value: string | number | boolean) => void;
 }
 
@@ -38,7 +38,7 @@ function LengthSlider({ decision, value, unit, onDecide }: DecisionFieldProps & 
         step={step}
         value={inUnit(value, unit)}
         aria-describedby={`${decision.id}-why`}
-        onChange={(event) => onDecide(decision.id, Number(event.target.value))}
+        onChange={(event) => onDecide(decision.id, `${event.target.value} ${unit}`)}
       />
       <output htmlFor={decision.id} className="min-w-20 text-right text-2xl font-semibold">
         <Reading value={unit === "in" ? value : fromCentimetres(inUnit(value, unit))} unit={unit} withUnit />
@@ -57,7 +57,7 @@ function Options({
     <RadioGroup.Root
       className="flex flex-wrap gap-2"
       value={typeof value === "number" ? "a-length" : String(value)}
-      onValueChange={(id) => onDecide(decision.id, id === "a-length" ? defaultLength(decision) : id)}
+      onValueChange={(id) => onDecide(decision.id, id === "a-length" ? `${defaultLength(decision)} in` : id)}
       aria-labelledby={`${decision.id}-label`}
     >
       {[...(decision.options ?? []), ...extra].map(({ id, label }) => (

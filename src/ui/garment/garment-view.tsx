@@ -16,6 +16,7 @@ import { type Decisions, type KeptState, problemsByPath, useDecisions } from "./
 interface GarmentViewProps {
   readonly orderId: string;
   readonly document: Order;
+  readonly shop: Unit;
   readonly start: Decisions;
   readonly choices: readonly Decision[];
   readonly rules: readonly Decision[];
@@ -33,7 +34,7 @@ const keptSaid: Readonly<Record<KeptState, string>> = {
 
 /** An option shows as decided, even when it cannot be drawn; a length shows what was drawn last. */
 function shown(decided: Value | undefined, drawn: Value | undefined): Value {
-  return typeof decided === "number" ? (drawn ?? decided) : (decided ?? drawn ?? "");
+  return typeof drawn === "number" ? drawn : (decided ?? drawn ?? "");
 }
 
 interface RulesOnSheetProps {
@@ -123,8 +124,8 @@ function Outcome({
 const StillLegend = memo(Legend);
 
 /** The garment: choices in the order of making beside the live cloth. */
-export function GarmentView({ orderId, document, start, choices, rules, sets }: GarmentViewProps) {
-  const { decisions, decide, outcome, sheet, kept } = useDecisions(orderId, document, start);
+export function GarmentView({ orderId, document, shop, start, choices, rules, sets }: GarmentViewProps) {
+  const { decisions, decide, outcome, sheet, kept } = useDecisions(orderId, document, shop, start);
   const decideChoice = useCallback(
     (id: string, value: Value) => decide((before) => ({ ...before, choices: { ...before.choices, [id]: value } })),
     [decide],
@@ -136,7 +137,7 @@ export function GarmentView({ orderId, document, start, choices, rules, sets }: 
     [decide],
   );
   const problems = problemsByPath(outcome);
-  const unit = document.unit ?? "in";
+  const unit = sheet?.unit ?? "in";
   const others = Object.entries(problems).filter(([path]) => !/^(choices|rules)\./.test(path));
 
   return (

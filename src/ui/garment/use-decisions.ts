@@ -2,7 +2,9 @@
 
 import { useCallback, useEffect, useMemo, useRef, useState } from "react";
 import { type CutSheet, makeSheet, type Order, type SheetOutcome } from "@/core/formats";
+import type { Unit } from "@/core/length";
 import { saveDecisions } from "@/server/actions";
+import { orderUnit } from "@/server/order-document";
 
 type Decided = Readonly<Record<string, string | number | boolean>>;
 
@@ -28,10 +30,13 @@ export function problemsByPath(outcome: SheetOutcome): Readonly<Record<string, s
 }
 
 /** Decisions about a garment: drawn at once in the browser, kept on the server a moment later; the last good drawing stays. */
-export function useDecisions(orderId: string, document: Order, start: Decisions) {
+export function useDecisions(orderId: string, document: Order, shop: Unit, start: Decisions) {
   const [decisions, setDecisions] = useState(start);
   const [kept, setKept] = useState<KeptState>("kept");
-  const outcome = useMemo(() => makeSheet({ ...document, ...decisions }), [document, decisions]);
+  const outcome = useMemo(
+    () => makeSheet({ ...document, ...decisions, cloth: document.cloth, unit: orderUnit(decisions.rules, shop) }),
+    [document, decisions, shop],
+  );
   const lastGood = useRef<CutSheet | null>(null);
   if (outcome.kind === "sheet") lastGood.current = outcome.sheet;
   const touched = useRef(false);

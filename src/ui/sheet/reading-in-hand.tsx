@@ -1,5 +1,6 @@
 import type { CutSheet, SheetStep } from "@/core/formats";
 import { originNames } from "@/core/wording";
+import { DotList } from "@/ui/reading/dot-list";
 import { Fractions } from "@/ui/reading/fractions";
 import { Reading } from "@/ui/reading/reading";
 import { SumStrip } from "@/ui/reading/sum-strip";
@@ -14,6 +15,7 @@ export function sayDirection(step: SheetStep): string {
 export function ReadingInHand({ sheet, step }: { readonly sheet: CutSheet; readonly step: SheetStep }) {
   const piece = sheet.pieces.find(({ id }) => id === step.piece);
   const mark = piece?.marks.find(({ id }) => id === step.marks[0]);
+  const edge = step.act === "edge" ? piece?.edges.find(({ id }) => id === step.edge) : undefined;
   const summed = step.terms.length > 0 && step.act !== "edge";
   return (
     <section
@@ -21,9 +23,7 @@ export function ReadingInHand({ sheet, step }: { readonly sheet: CutSheet; reado
       className="fold-edge slip sticky bottom-0 z-20 flex flex-wrap items-center gap-x-6 gap-y-2 px-4 py-3"
     >
       <div className="min-w-52">
-        <p className="text-sm text-ink-soft">
-          {piece?.name} · {sayDirection(step)}
-        </p>
+        <p className="text-sm text-ink-soft">{[piece?.name, sayDirection(step)].filter(Boolean).join(" · ")}</p>
         <p className="flex items-baseline gap-3">
           <span className="font-head text-xl font-semibold">{step.title}</span>
           {summed && step.reading !== null && (
@@ -45,6 +45,7 @@ export function ReadingInHand({ sheet, step }: { readonly sheet: CutSheet; reado
         ) : (
           <Fractions text={step.text} />
         )}
+        {edge !== undefined && <DotList edge={edge} unit={sheet.unit} />}
         {step.why !== null && <p className="hidden pt-1 text-sm text-ink-soft sm:block">Why: {step.why}</p>}
       </div>
     </section>

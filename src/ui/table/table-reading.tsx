@@ -1,4 +1,5 @@
 import type { CutSheet, SheetStep } from "@/core/formats";
+import { DotList } from "@/ui/reading/dot-list";
 import { Fractions } from "@/ui/reading/fractions";
 import { Reading } from "@/ui/reading/reading";
 import { sayDirection } from "@/ui/sheet/reading-in-hand";
@@ -23,6 +24,10 @@ const MEASURED = new Set([
 /** What to do now, the number as large as the screen allows. */
 export function TableReading({ sheet, step }: { readonly sheet: CutSheet; readonly step: SheetStep }) {
   const measured = step.reading !== null && step.reading > 0 && MEASURED.has(step.act);
+  const edge =
+    step.act === "edge"
+      ? sheet.pieces.find(({ id }) => id === step.piece)?.edges.find(({ id }) => id === step.edge)
+      : undefined;
   return (
     <>
       <h2 className={measured ? "text-3xl lg:text-4xl" : "text-5xl lg:text-6xl"}>{step.title}</h2>
@@ -43,6 +48,11 @@ export function TableReading({ sheet, step }: { readonly sheet: CutSheet; readon
       <p className="max-w-3xl text-xl text-chalk-soft lg:text-2xl">
         <Fractions text={step.text} />
       </p>
+      {edge !== undefined && (
+        <div className="max-w-[calc(100vw-2rem)] text-xl lg:max-w-[60vw]">
+          <DotList edge={edge} unit={sheet.unit} />
+        </div>
+      )}
       {step.caution !== null && <p className="max-w-3xl text-xl font-semibold text-lantern">Careful: {step.caution}</p>}
     </>
   );

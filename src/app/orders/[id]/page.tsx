@@ -9,7 +9,7 @@ export const metadata: Metadata = { title: "Garment" };
 export const dynamic = "force-dynamic";
 
 export default async function GarmentPage({ params }: { readonly params: Promise<{ id: string }> }) {
-  const { order, client, document } = await loadOrder((await params).id);
+  const { order, client, document, shop } = await loadOrder((await params).id);
   const { choices, rules, cloth } = order;
   return (
     <>
@@ -21,6 +21,7 @@ export default async function GarmentPage({ params }: { readonly params: Promise
         <GarmentView
           orderId={order.id}
           document={document}
+          shop={shop}
           start={{ choices, rules, cloth }}
           {...decisionsOf(order.garment)}
         />

@@ -1,0 +1,37 @@
+import { readFileSync } from "node:fs";
+import { toJsonSchema } from "@valibot/to-json-schema";
+import { expect, it } from "vitest";
+import { cutSheetSchema, makeSheet, orderSchema } from "../src/core/formats";
+import { garments } from "../src/core/garments";
+import { demoClients } from "./demo-week";
+
+it("keeps docs/schemas as the core reads (npm run schemas writes them)", () => {
+  for (const [name, schema] of Object.entries({ order: orderSchema, "cut-sheet": cutSheetSchema })) {
+    const kept = JSON.parse(readFileSync(`docs/schemas/${name}.json`, "utf8"));
+    expect(kept).toEqual({ title: `inner-fold/${name}`, ...JSON.parse(JSON.stringify(toJsonSchema(schema))) });
+  }
+});
+
+it("draws the example order of the README", () => {
+  const outcome = makeSheet(JSON.parse(readFileSync("docs/examples/straight-dress.json", "utf8")));
+  expect(outcome.kind === "sheet" && outcome.sheet.checks).toEqual([]);
+});
+
+it("has eight clients in the demo week whose every order can be drawn", () => {
+  expect(demoClients).toHaveLength(8);
+  for (const { name, cards, orders } of demoClients)
+    for (const { choices, rules, cloth } of orders) {
+      const card = cards.at(-1);
+      const measurements = Object.fromEntries(
+        Object.entries(card?.readings ?? {}).map(([id, typed]) => [id, `${typed} ${card?.unit}`]),
+      );
+      const outcome = makeSheet({
+        garment: garments[0]?.id,
+        client: { name, card: { measurements } },
+        choices,
+        rules,
+        cloth: Object.fromEntries(Object.entries(cloth)),
+      });
+      expect(outcome.kind, `${name}: ${JSON.stringify(outcome).slice(0, 300)}`).toBe("sheet");
+    }
+});
