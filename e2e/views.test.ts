@@ -38,6 +38,17 @@ describe.each(Object.keys(sizes) as (keyof typeof sizes)[])("every view on a %s"
   });
 });
 
+it("stays as wide as a phone with a long sum and with the dots of a curve in hand", async () => {
+  const { page } = await openPage(browser, "phone");
+  const { "cut sheet": sheet } = await addresses(page);
+  await page.goto(address + sheet);
+  for (const title of [/^Waist side/, /^Side Join/]) {
+    await page.getByRole("button", { name: title }).last().click();
+    expect(await overflowsSideways(page), String(title)).toBe(false);
+    expect(await findBarriers(page)).toEqual([]);
+  }
+});
+
 it("shows readings at the table at 120 px or more", async () => {
   const { page } = await openPage(browser, "phone");
   const { table } = await addresses(page);

@@ -13,7 +13,7 @@ export function DotList({ edge, unit }: DotListProps) {
   return (
     // A scrolling region must be reachable by keyboard.
     // biome-ignore lint/a11y/noNoninteractiveTabindex: see above
-    <section className="overflow-x-auto" aria-label="Dots of the curve" tabIndex={0}>
+    <section className="relative overflow-x-auto" aria-label="Dots of the curve" tabIndex={0}>
       <table className="border-collapse text-center">
         <tbody>
           <tr>

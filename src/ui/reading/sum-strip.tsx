@@ -57,7 +57,13 @@ function TermSlip({ term, unit }: { readonly term: SheetTerm; readonly unit: Uni
 /** A reading unfolded into its sum: one term after another along a strip drawn to scale. */
 export function SumStrip({ terms, cutTerms, total, cut, unit }: SumStripProps) {
   return (
-    <div className="flex items-center gap-3 overflow-x-auto sm:flex-wrap">
+    // On a phone the strip scrolls sideways, so it must be reachable by keyboard.
+    // biome-ignore lint/a11y/noNoninteractiveTabindex: see above
+    <section
+      aria-label="How the reading adds up"
+      tabIndex={0}
+      className="relative flex items-center gap-3 overflow-x-auto sm:flex-wrap"
+    >
       <ul className="flex flex-1 sm:min-w-0 sm:flex-wrap" aria-label="The sum">
         {terms.map((term) => (
           <TermSlip key={`${term.source}-${term.label}`} term={term} unit={unit} />
@@ -79,6 +85,6 @@ export function SumStrip({ terms, cutTerms, total, cut, unit }: SumStripProps) {
           </p>
         </>
       )}
-    </div>
+    </section>
   );
 }
