@@ -58,9 +58,9 @@ function TermSlip({ term, unit }: { readonly term: SheetTerm; readonly unit: Uni
 export function SumStrip({ terms, cutTerms, total, cut, unit }: SumStripProps) {
   return (
     // On a phone the strip scrolls sideways, so it must be reachable by keyboard.
-    // biome-ignore lint/a11y/noNoninteractiveTabindex: see above
     <section
       aria-label="How the reading adds up"
+      // biome-ignore lint/a11y/noNoninteractiveTabindex: see above
       tabIndex={0}
       className="relative flex items-center gap-3 overflow-x-auto sm:flex-wrap"
     >
