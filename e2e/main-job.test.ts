@@ -112,10 +112,28 @@ describe("what goes wrong is said where it happened, and nothing typed is lost",
     await page.getByText("Kept.").waitFor();
   });
 
+  it("cloth that is too short says by how much, and a length that is none is said at its field", async () => {
+    const { page } = await openPage(browser);
+    await page.goto(address);
+    await page
+      .getByRole("link", { name: /Perpetua Lindqvist/ })
+      .first()
+      .click();
+    await page.goto(page.url().replace("/sheet", ""));
+    await page.getByText(/The cloth is 80 in long/).waitFor();
+    await page.getByLabel("Cloth length").fill("three yards");
+    await page.getByRole("alert").filter({ hasText: "is not a length" }).waitFor();
+    await page.getByLabel("Cloth length").fill("108");
+    await page.getByText("Nothing to look at twice.").waitFor();
+    await page.getByText("Kept.").waitFor();
+  });
+
   it("an order that is not in the book has its page, not a stack of code", async () => {
     const { page } = await openPage(browser);
-    const answer = await page.goto(`${address}/orders/no-such-order/sheet`);
-    expect(answer?.status()).toBe(404);
+    for (const id of ["no-such-order", "%00", "00000000-0000-4000-8000-000000000000", "%3Cscript%3E"]) {
+      const answer = await page.goto(`${address}/orders/${id}/sheet`);
+      expect(answer?.status(), id).toBe(404);
+    }
     expect(await page.getByRole("heading").innerText()).toBe("There is no such page in the book");
   });
 

@@ -37,11 +37,14 @@ export async function findCard(db: Database, id: string): Promise<Card | undefin
   return card;
 }
 
-export async function addClient(db: Database, client: Client, now: string): Promise<void> {
+/** A database, or a transaction on it. */
+type Inserting = Pick<Database, "insert">;
+
+export async function addClient(db: Inserting, client: Client, now: string): Promise<void> {
   await db.insert(clients).values({ ...client, createdAt: now });
 }
 
 /** Keeps a new card beside the old ones. */
-export async function addCard(db: Database, card: Card, now: string): Promise<void> {
+export async function addCard(db: Inserting, card: Card, now: string): Promise<void> {
   await db.insert(cards).values({ ...card, createdAt: now });
 }

@@ -13,9 +13,11 @@ import {
   database,
   findClient,
   findCutSheet,
+  findOrder,
   freezeSheet,
   keepProgress,
   listCards,
+  type StoredCloth,
   shopUnit,
 } from "@/db";
 import { readCardInput } from "./card-input";
@@ -24,8 +26,17 @@ import { writeOrder } from "./order-document";
 import { type ActionResult, refuseWith } from "./result";
 
 const now = () => new Date().toISOString();
-const decisions = v.record(v.string(), v.union([v.boolean(), v.number(), v.pipe(v.string(), v.maxLength(60))]));
-const id = v.pipe(v.string(), v.maxLength(80));
+const id = v.pipe(v.string(), v.uuid());
+const shortText = v.pipe(v.string(), v.maxLength(60));
+const decisions = v.record(v.string(), v.union([v.boolean(), v.number(), shortText]));
+
+const NOT_IN_BOOK = refuseWith({ field: "", message: "This client or order is not in the shop's book any more." });
+
+/** An id that came from outside; undefined when it is none. */
+function readId(input: unknown): string | undefined {
+  const parsed = v.safeParse(id, input);
+  return parsed.success ? parsed.output : undefined;
+}
 
 /** Keeps a new client with the first card. */
 export async function saveClient(input: unknown): Promise<ActionResult<{ readonly clientId: string }>> {
@@ -33,8 +44,11 @@ export async function saveClient(input: unknown): Promise<ActionResult<{ readonl
   const card = readCardInput(input, await shopUnit(db));
   if (!card.ok) return card;
   const clientId = randomUUID();
-  await addClient(db, { id: clientId, name: card.value.name }, now());
-  await addCard(db, { id: randomUUID(), clientId, takenOn: card.value.takenOn, readings: card.value.readings }, now());
+  const { name, takenOn, readings } = card.value;
+  await db.transaction(async (tx) => {
+    await addClient(tx, { id: clientId, name }, now());
+    await addCard(tx, { id: randomUUID(), clientId, takenOn, readings }, now());
+  });
   revalidatePath("/", "layout");
   return { ok: true, value: { clientId } };
 }
@@ -45,16 +59,12 @@ export async function saveCard(
   input: unknown,
 ): Promise<ActionResult<{ readonly clientId: string }>> {
   const db = await database();
-  const client = await findClient(db, v.parse(id, clientId));
-  if (client === undefined)
-    return refuseWith({ field: "", message: "This client is not in the shop's book any more." });
+  const client = await findClient(db, readId(clientId) ?? "");
+  if (client === undefined) return NOT_IN_BOOK;
   const card = readCardInput(input, await shopUnit(db));
   if (!card.ok) return card;
-  await addCard(
-    db,
-    { id: randomUUID(), clientId: client.id, takenOn: card.value.takenOn, readings: card.value.readings },
-    now(),
-  );
+  const { takenOn, readings } = card.value;
+  await addCard(db, { id: randomUUID(), clientId: client.id, takenOn, readings }, now());
   revalidatePath("/", "layout");
   return { ok: true, value: { clientId: client.id } };
 }
@@ -65,85 +75,99 @@ export async function startOrder(
   garmentId: unknown,
 ): Promise<ActionResult<{ readonly orderId: string }>> {
   const db = await database();
-  const garment = findGarment(v.parse(id, garmentId));
-  const [card] = await listCards(db, v.parse(id, clientId));
-  if (garment === undefined || card === undefined)
+  const garment = typeof garmentId === "string" ? findGarment(garmentId) : undefined;
+  const [card] = await listCards(db, readId(clientId) ?? "");
+  if (garment === undefined || card === undefined) {
     return refuseWith({ field: "", message: "Take a card of the client first, then choose a garment." });
+  }
   const orderId = randomUUID();
   const rules = { set: (await shopUnit(db)) === "cm" ? "metric" : "close" };
-  await addOrder(
-    db,
-    {
-      id: orderId,
-      clientId: card.clientId,
-      cardId: card.id,
-      garment: garment.id,
-      choices: {},
-      rules,
-      cloth: {},
-      state: "measured",
-      promisedOn: null,
-    },
-    now(),
-  );
+  const order = {
+    id: orderId,
+    clientId: card.clientId,
+    cardId: card.id,
+    garment: garment.id,
+    choices: {},
+    rules,
+    cloth: {},
+  };
+  await addOrder(db, { ...order, state: "measured", promisedOn: null }, now());
   revalidatePath("/");
   return { ok: true, value: { orderId } };
 }
 
-const decisionsInput = v.object({
-  choices: decisions,
-  rules: decisions,
-  cloth: v.object({
-    width: v.optional(v.pipe(v.string(), v.maxLength(60))),
-    length: v.optional(v.pipe(v.string(), v.maxLength(60))),
-    oneWay: v.optional(v.boolean()),
-  }),
+const clothInput = v.object({
+  width: v.optional(shortText),
+  length: v.optional(shortText),
+  oneWay: v.optional(v.boolean()),
 });
+const decisionsInput = v.object({ choices: decisions, rules: decisions, cloth: clothInput });
+
+/** The cloth as it was told; an emptied field is cloth still to be bought. */
+function keepCloth({ width = "", length = "", oneWay = false }: v.InferOutput<typeof clothInput>): StoredCloth {
+  return {
+    ...(width.trim() === "" ? {} : { width }),
+    ...(length.trim() === "" ? {} : { length }),
+    ...(oneWay ? { oneWay } : {}),
+  };
+}
 
 /** Keeps what was decided about a garment; only what can be drawn is kept, and a cut garment keeps its sheet. */
 export async function saveDecisions(orderId: unknown, input: unknown): Promise<ActionResult<null>> {
   const db = await database();
-  const loaded = await loadOrder(v.parse(id, orderId));
-  if ((await findCutSheet(db, loaded.order.id)) !== undefined)
+  const parsed = v.safeParse(decisionsInput, input);
+  const known = readId(orderId);
+  if (known === undefined || !parsed.success || (await findOrder(db, known)) === undefined) return NOT_IN_BOOK;
+  const { order, client, card, shop } = await loadOrder(known);
+  if ((await findCutSheet(db, order.id)) !== undefined) {
     return refuseWith({
       field: "",
       message: "This garment is cut; its sheet stays as it was. Take a new order to change it.",
     });
-  const { choices, rules, cloth } = v.parse(decisionsInput, input);
-  const kept = Object.fromEntries(Object.entries(cloth).filter(([, value]) => value !== undefined));
-  const outcome = makeSheet(
-    writeOrder({ ...loaded.order, choices, rules, cloth: kept }, loaded.client, loaded.card, loaded.shop),
-  );
+  }
+  const { choices, rules, cloth } = parsed.output;
+  const outcome = makeSheet(writeOrder({ ...order, choices, rules, cloth: keepCloth(cloth) }, client, card, shop));
   if (outcome.kind === "errors")
     return refuseWith(...outcome.errors.map(({ path, message }) => ({ field: path, message })));
-  if (outcome.kind === "refused")
+  if (outcome.kind === "refused") {
     return refuseWith(
       ...outcome.refused.map(({ conflicts, message, remedy }) => ({
         field: conflicts[0] ?? "",
         message: `${message} ${remedy}`,
       })),
     );
-  await changeOrder(db, loaded.order.id, { choices, rules, cloth: kept, state: "drafted" }, now());
+  }
+  await changeOrder(db, order.id, { choices, rules, cloth: keepCloth(cloth), state: "drafted" }, now());
   revalidatePath("/");
   return { ok: true, value: null };
 }
 
-const progressInput = v.object({ stepId: id, done: v.pipe(v.array(id), v.maxLength(500)) });
+const progressInput = v.object({
+  stepId: v.pipe(v.string(), v.maxLength(120)),
+  done: v.pipe(v.array(v.pipe(v.string(), v.maxLength(120))), v.maxLength(500)),
+});
 
 /** Keeps the place at the table. */
-export async function keepPlace(orderId: unknown, input: unknown): Promise<void> {
-  await keepProgress(await database(), v.parse(id, orderId), v.parse(progressInput, input), now());
+export async function keepPlace(orderId: unknown, input: unknown): Promise<ActionResult<null>> {
+  const db = await database();
+  const parsed = v.safeParse(progressInput, input);
+  const order = await findOrder(db, readId(orderId) ?? "");
+  if (!parsed.success || order === undefined) return NOT_IN_BOOK;
+  await keepProgress(db, order.id, parsed.output, now());
+  return { ok: true, value: null };
 }
 
 /** Freezes the sheet as it is cut from. A draft with an error is not cut. */
 export async function cutFromSheet(orderId: unknown): Promise<ActionResult<null>> {
-  const loaded = await loadOrder(v.parse(id, orderId));
-  const outcome = makeSheet(loaded.document);
+  const db = await database();
+  const order = await findOrder(db, readId(orderId) ?? "");
+  if (order === undefined) return NOT_IN_BOOK;
+  const outcome = makeSheet((await loadOrder(order.id)).document);
   if (outcome.kind !== "sheet")
     return refuseWith({ field: "", message: "This order cannot be drawn as it stands. Look at the garment first." });
   const error = outcome.sheet.checks.find(({ level }) => level === "error");
   if (error !== undefined) return refuseWith({ field: "", message: `${error.text} ${error.remedy}` });
-  await freezeSheet(await database(), randomUUID(), loaded.order.id, outcome.sheet, now());
+  await freezeSheet(db, randomUUID(), order.id, outcome.sheet, now());
   revalidatePath("/", "layout");
   return { ok: true, value: null };
 }

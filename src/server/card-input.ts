@@ -10,6 +10,7 @@ export const cardInput = v.object({
   name: v.pipe(
     v.string(),
     v.trim(),
+    v.regex(/^\P{Cc}*$/u, "Write the name in letters; a sign in it cannot be kept."),
     v.minLength(1, "Write the client's name."),
     v.maxLength(120, "The name is too long for a card: 120 letters at most."),
   ),

@@ -36,7 +36,13 @@ export interface LoadedClient {
   readonly unit: Unit;
 }
 
+/** Ids are the shop's own; anything else in an address is no page, and never reaches the database. */
+function requireId(id: string): void {
+  if (!/^[0-9a-f-]{36}$/.test(id)) notFound();
+}
+
 export async function loadClient(id: string): Promise<LoadedClient> {
+  requireId(id);
   const db = await database();
   const client = await findClient(db, id);
   if (client === undefined) notFound();
@@ -57,6 +63,7 @@ export interface LoadedOrder {
 }
 
 export async function loadOrder(id: string): Promise<LoadedOrder> {
+  requireId(id);
   const db = await database();
   const order = await findOrder(db, id);
   const client = order && (await findClient(db, order.clientId));

@@ -8,11 +8,12 @@ export function orderUnit(rules: StoredOrder["rules"], shop: Unit): Unit {
   return rules.set === "metric" ? "cm" : shop;
 }
 
-function writeCloth(cloth: StoredOrder["cloth"], shop: Unit): NonNullable<Order["cloth"]> {
+/** The cloth of an order, each length with its unit; a field that is empty is left out. */
+export function writeCloth(cloth: StoredOrder["cloth"], shop: Unit): NonNullable<Order["cloth"]> {
   const { width, length, oneWay } = cloth;
   return {
-    ...(width === undefined ? {} : { width: withUnit(width, shop) }),
-    ...(length === undefined ? {} : { length: withUnit(length, shop) }),
+    ...(width === undefined || width.trim() === "" ? {} : { width: withUnit(width, shop) }),
+    ...(length === undefined || length.trim() === "" ? {} : { length: withUnit(length, shop) }),
     ...(oneWay === undefined ? {} : { oneWay }),
   };
 }

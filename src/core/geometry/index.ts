@@ -6,7 +6,6 @@ export {
   flattenPath,
   lengthToDepth,
   type PlaceOnPath,
-  pathBounds,
   pathLength,
   placeAtLength,
 } from "./measure";

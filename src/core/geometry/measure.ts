@@ -1,5 +1,4 @@
 import type { Inches } from "../length";
-import { certain } from "../result";
 import { type CurvePoints, curveCrossings, curveLength, curvePlace, curvePoints, curveVelocity } from "./cubic";
 import { type Path, pathEnd, type Segment, withStarts } from "./path";
 import { add, type Direction, directionFrom, distance, type Point, scale, subtract } from "./point";
@@ -171,16 +170,4 @@ export function tracePath(path: Path, tolerance: Inches = FLAT_ENOUGH): readonly
 export function flattenPath(path: Path, tolerance: Inches = FLAT_ENOUGH): readonly Point[] {
   const places = tracePath(path, tolerance).map(({ point }) => point);
   return places.filter((point, index) => index === 0 || distance(point, places[index - 1] ?? point) > 1e-9);
-}
-
-/** The widest reach across and down of everything on the path. */
-export function pathBounds(path: Path): { readonly least: Point; readonly most: Point } {
-  const points = flattenPath(path);
-  const xs = points.map((point) => point.x);
-  const ys = points.map((point) => point.y);
-  certain(points[0], "a path with a start");
-  return {
-    least: { x: Math.min(...xs), y: Math.min(...ys) },
-    most: { x: Math.max(...xs), y: Math.max(...ys) },
-  };
 }

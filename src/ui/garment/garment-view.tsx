@@ -4,12 +4,14 @@ import Link from "next/link";
 import { memo, useCallback, useState } from "react";
 import type { CutSheet, Order } from "@/core/formats";
 import type { Unit } from "@/core/length";
+import type { StoredCloth } from "@/db";
 import type { Decision } from "@/server/garment-decisions";
 import { ClothDrawing } from "@/ui/cloth/cloth-drawing";
 import { Legend } from "@/ui/cloth/legend";
 import { Fractions } from "@/ui/reading/fractions";
 import { Reading } from "@/ui/reading/reading";
 import { Checks } from "@/ui/sheet/checks";
+import { ClothFields } from "./cloth-fields";
 import { DecisionField } from "./decision-field";
 import { type Decisions, type KeptState, problemsByPath, useDecisions } from "./use-decisions";
 
@@ -136,9 +138,10 @@ export function GarmentView({ orderId, document, shop, start, choices, rules, se
       decide((before) => ({ ...before, rules: id === "set" ? { set: value } : { ...before.rules, [id]: value } })),
     [decide],
   );
+  const tellCloth = useCallback((cloth: StoredCloth) => decide((before) => ({ ...before, cloth })), [decide]);
   const problems = problemsByPath(outcome);
   const unit = sheet?.unit ?? "in";
-  const others = Object.entries(problems).filter(([path]) => !/^(choices|rules)\./.test(path));
+  const others = Object.entries(problems).filter(([path]) => !/^(choices|rules|cloth)\./.test(path));
 
   return (
     <div className="flex flex-col gap-3 p-3 lg:h-[calc(100dvh-72px)] lg:min-h-[640px] lg:flex-row">
@@ -172,6 +175,7 @@ export function GarmentView({ orderId, document, shop, start, choices, rules, se
                 onDecide={decideChoice}
               />
             ))}
+          <ClothFields cloth={decisions.cloth} problems={problems} onTell={tellCloth} />
           {sheet !== null && (
             <RulesOnSheet
               sheet={sheet}

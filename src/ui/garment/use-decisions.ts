@@ -3,15 +3,16 @@
 import { useCallback, useEffect, useMemo, useRef, useState } from "react";
 import { type CutSheet, makeSheet, type Order, type SheetOutcome } from "@/core/formats";
 import type { Unit } from "@/core/length";
+import type { StoredCloth } from "@/db";
 import { saveDecisions } from "@/server/actions";
-import { orderUnit } from "@/server/order-document";
+import { orderUnit, writeCloth } from "@/server/order-document";
 
 type Decided = Readonly<Record<string, string | number | boolean>>;
 
 export interface Decisions {
   readonly choices: Decided;
   readonly rules: Decided;
-  readonly cloth: Readonly<{ width?: string; length?: string; oneWay?: boolean }>;
+  readonly cloth: StoredCloth;
 }
 
 export type KeptState = "kept" | "keeping" | "not-kept" | "not-drawable";
@@ -34,7 +35,13 @@ export function useDecisions(orderId: string, document: Order, shop: Unit, start
   const [decisions, setDecisions] = useState(start);
   const [kept, setKept] = useState<KeptState>("kept");
   const outcome = useMemo(
-    () => makeSheet({ ...document, ...decisions, cloth: document.cloth, unit: orderUnit(decisions.rules, shop) }),
+    () =>
+      makeSheet({
+        ...document,
+        ...decisions,
+        cloth: writeCloth(decisions.cloth, shop),
+        unit: orderUnit(decisions.rules, shop),
+      }),
     [document, decisions, shop],
   );
   const lastGood = useRef<CutSheet | null>(null);
