@@ -41,7 +41,7 @@ describe.each(Object.keys(sizes) as (keyof typeof sizes)[])("every view on a %s"
 it("stays as wide as a phone with a long sum and with the dots of a curve in hand", async () => {
   const { page } = await openPage(browser, "phone");
   const { "cut sheet": sheet } = await addresses(page);
-  await page.goto(address + sheet);
+  await page.goto(address + sheet, { waitUntil: "networkidle" });
   for (const title of [/^Waist side/, /^Side Join/]) {
     await page.getByRole("button", { name: title }).last().click();
     expect(await overflowsSideways(page), String(title)).toBe(false);
@@ -52,7 +52,7 @@ it("stays as wide as a phone with a long sum and with the dots of a curve in han
 it("shows readings at the table at 120 px or more", async () => {
   const { page } = await openPage(browser, "phone");
   const { table } = await addresses(page);
-  await page.goto(address + table);
+  await page.goto(address + table, { waitUntil: "networkidle" });
   await page.keyboard.press("ArrowRight");
   const size = await page
     .locator("main section p")
@@ -64,7 +64,7 @@ it("shows readings at the table at 120 px or more", async () => {
 it("a new card of a client whose waist grew by 4 asks for the right client", async () => {
   const { page } = await openPage(browser);
   const { "new card": card } = await addresses(page);
-  await page.goto(address + card);
+  await page.goto(address + card, { waitUntil: "networkidle" });
   await page.locator("#waist").fill("38 1/4");
   await expect.poll(() => page.locator("#waist-said").innerText()).toContain("Right client?");
 });

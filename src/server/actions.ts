@@ -15,28 +15,21 @@ import {
   findCutSheet,
   findOrder,
   freezeSheet,
-  keepProgress,
   listCards,
   type StoredCloth,
   shopUnit,
 } from "@/db";
 import { readCardInput } from "./card-input";
+import { readId } from "./ids";
 import { loadOrder } from "./load";
 import { writeOrder } from "./order-document";
 import { type ActionResult, refuseWith } from "./result";
 
 const now = () => new Date().toISOString();
-const id = v.pipe(v.string(), v.uuid());
 const shortText = v.pipe(v.string(), v.maxLength(60));
 const decisions = v.record(v.string(), v.union([v.boolean(), v.number(), shortText]));
 
 const NOT_IN_BOOK = refuseWith({ field: "", message: "This client or order is not in the shop's book any more." });
-
-/** An id that came from outside; undefined when it is none. */
-function readId(input: unknown): string | undefined {
-  const parsed = v.safeParse(id, input);
-  return parsed.success ? parsed.output : undefined;
-}
 
 /** Keeps a new client with the first card. */
 export async function saveClient(input: unknown): Promise<ActionResult<{ readonly clientId: string }>> {
@@ -138,22 +131,6 @@ export async function saveDecisions(orderId: unknown, input: unknown): Promise<A
     );
   }
   await changeOrder(db, order.id, { choices, rules, cloth: keepCloth(cloth), state: "drafted" }, now());
-  revalidatePath("/");
-  return { ok: true, value: null };
-}
-
-const progressInput = v.object({
-  stepId: v.pipe(v.string(), v.maxLength(120)),
-  done: v.pipe(v.array(v.pipe(v.string(), v.maxLength(120))), v.maxLength(500)),
-});
-
-/** Keeps the place at the table. */
-export async function keepPlace(orderId: unknown, input: unknown): Promise<ActionResult<null>> {
-  const db = await database();
-  const parsed = v.safeParse(progressInput, input);
-  const order = await findOrder(db, readId(orderId) ?? "");
-  if (!parsed.success || order === undefined) return NOT_IN_BOOK;
-  await keepProgress(db, order.id, parsed.output, now());
   return { ok: true, value: null };
 }
 

@@ -18,6 +18,7 @@ import {
   type StoredOrder,
   shopUnit,
 } from "@/db";
+import { readId } from "./ids";
 import { writeOrder } from "./order-document";
 
 /** Everything the orders page shows. */
@@ -38,7 +39,7 @@ export interface LoadedClient {
 
 /** Ids are the shop's own; anything else in an address is no page, and never reaches the database. */
 function requireId(id: string): void {
-  if (!/^[0-9a-f-]{36}$/.test(id)) notFound();
+  if (readId(id) === undefined) notFound();
 }
 
 export async function loadClient(id: string): Promise<LoadedClient> {

@@ -1,7 +1,8 @@
 "use client";
 
 import Link from "next/link";
-import { memo, useCallback, useState } from "react";
+import { useRouter } from "next/navigation";
+import { type MouseEvent, memo, useCallback, useState } from "react";
 import type { CutSheet, Order } from "@/core/formats";
 import type { Unit } from "@/core/length";
 import type { StoredCloth } from "@/db";
@@ -82,18 +83,23 @@ function RulesOnSheet({ sheet, unit, setId, rules, sets, problems, onDecide }: R
   );
 }
 
-/** What the garment costs in cloth, what it finishes at, what to look at twice, and the way on. */
-function Outcome({
-  orderId,
-  sheet,
-  unit,
-  kept,
-}: {
+interface OutcomeProps {
   readonly orderId: string;
   readonly sheet: CutSheet;
   readonly unit: Unit;
   readonly kept: KeptState;
-}) {
+  readonly keepNow: () => Promise<void>;
+}
+
+/** What the garment costs in cloth, what it finishes at, what to look at twice, and the way on. */
+function Outcome({ orderId, sheet, unit, kept, keepNow }: OutcomeProps) {
+  const router = useRouter();
+  const path = `/orders/${orderId}/sheet`;
+  // What was just decided goes ahead of the tailor: the sheet must not show the garment of a moment ago.
+  const goOn = (event: MouseEvent) => {
+    event.preventDefault();
+    keepNow().then(() => router.push(path));
+  };
   return (
     <footer className="max-h-[40%] space-y-2 overflow-y-auto border-t-2 border-line bg-card-deep px-4 py-3">
       <p className="flex flex-wrap items-baseline gap-x-4">
@@ -116,7 +122,7 @@ function Outcome({
         </span>
       </p>
       <Checks checks={sheet.checks} />
-      <Link href={`/orders/${orderId}/sheet`} className="button button-next w-full">
+      <Link href={path} onClick={goOn} className="button button-next w-full">
         To the cut sheet
       </Link>
     </footer>
@@ -127,7 +133,7 @@ const StillLegend = memo(Legend);
 
 /** The garment: choices in the order of making beside the live cloth. */
 export function GarmentView({ orderId, document, shop, start, choices, rules, sets }: GarmentViewProps) {
-  const { decisions, decide, outcome, sheet, kept } = useDecisions(orderId, document, shop, start);
+  const { decisions, decide, outcome, sheet, kept, keepNow } = useDecisions(orderId, document, shop, start);
   const decideChoice = useCallback(
     (id: string, value: Value) => decide((before) => ({ ...before, choices: { ...before.choices, [id]: value } })),
     [decide],
@@ -188,7 +194,7 @@ export function GarmentView({ orderId, document, shop, start, choices, rules, se
             />
           )}
         </section>
-        {sheet !== null && <Outcome orderId={orderId} sheet={sheet} unit={unit} kept={kept} />}
+        {sheet !== null && <Outcome orderId={orderId} sheet={sheet} unit={unit} kept={kept} keepNow={keepNow} />}
       </div>
     </div>
   );

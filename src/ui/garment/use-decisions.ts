@@ -32,41 +32,39 @@ export function problemsByPath(outcome: SheetOutcome): Readonly<Record<string, s
 
 /** Decisions about a garment: drawn at once in the browser, kept on the server a moment later; the last good drawing stays. */
 export function useDecisions(orderId: string, document: Order, shop: Unit, start: Decisions) {
+  // A page that is sent anew while it is open brings the same card: it must not draw or keep anything again.
+  const [card] = useState(document);
   const [decisions, setDecisions] = useState(start);
   const [kept, setKept] = useState<KeptState>("kept");
+  const keptLast = useRef(start);
   const outcome = useMemo(
     () =>
       makeSheet({
-        ...document,
+        ...card,
         ...decisions,
         cloth: writeCloth(decisions.cloth, shop),
         unit: orderUnit(decisions.rules, shop),
       }),
-    [document, decisions, shop],
+    [card, decisions, shop],
   );
   const lastGood = useRef<CutSheet | null>(null);
   if (outcome.kind === "sheet") lastGood.current = outcome.sheet;
-  const touched = useRef(false);
+  const drawable = outcome.kind === "sheet";
+
+  /** Keeps what is decided now, unless it is kept already or cannot be drawn. */
+  const keepNow = useCallback(async (): Promise<void> => {
+    if (keptLast.current === decisions || !drawable) return;
+    keptLast.current = decisions;
+    const result = await saveDecisions(orderId, decisions).catch(() => null);
+    setKept(result?.ok ? "kept" : "not-kept");
+  }, [orderId, decisions, drawable]);
 
   useEffect(() => {
-    if (!touched.current) return;
-    if (outcome.kind !== "sheet") {
-      setKept("not-drawable");
-      return;
-    }
-    setKept("keeping");
-    const timer = setTimeout(() => {
-      saveDecisions(orderId, decisions).then(
-        (result) => setKept(result.ok ? "kept" : "not-kept"),
-        () => setKept("not-kept"),
-      );
-    }, KEEP_AFTER_MS);
+    if (keptLast.current === decisions) return;
+    setKept(drawable ? "keeping" : "not-drawable");
+    const timer = setTimeout(keepNow, KEEP_AFTER_MS);
     return () => clearTimeout(timer);
-  }, [orderId, decisions, outcome]);
+  }, [decisions, drawable, keepNow]);
 
-  const decide = useCallback((change: (before: Decisions) => Decisions) => {
-    touched.current = true;
-    setDecisions(change);
-  }, []);
-  return { decisions, decide, outcome, sheet: lastGood.current, kept };
+  return { decisions, decide: setDecisions, outcome, sheet: lastGood.current, kept, keepNow };
 }

@@ -2,56 +2,15 @@
 
 import { ArrowLeft, Check, Hand } from "lucide-react";
 import Link from "next/link";
-import { useCallback, useEffect, useState } from "react";
 import type { CutSheet } from "@/core/formats";
-import { keepPlace } from "@/server/actions";
 import { ClothDrawing } from "@/ui/cloth/cloth-drawing";
 import { TableReading } from "./table-reading";
+import { usePlace } from "./use-place";
 
 interface TableViewProps {
   readonly orderId: string;
   readonly sheet: CutSheet;
   readonly startAt: string | null;
-}
-
-const FORWARD = new Set(["ArrowRight", "Enter", " ", "PageDown"]);
-const BACK = new Set(["ArrowLeft", "Backspace", "PageUp"]);
-
-/** The place in the steps, kept on the server at every move, moved by key and by tap. */
-function usePlace(orderId: string, sheet: CutSheet, startAt: string | null) {
-  const [index, setIndex] = useState(() =>
-    Math.max(
-      0,
-      sheet.steps.findIndex(({ id }) => id === startAt),
-    ),
-  );
-  const [kept, setKept] = useState(true);
-  const move = useCallback(
-    (by: number) => {
-      const next = Math.min(sheet.steps.length - 1, Math.max(0, index + by));
-      const step = sheet.steps[next];
-      if (next === index || step === undefined) return;
-      setIndex(next);
-      keepPlace(orderId, { stepId: step.id, done: sheet.steps.slice(0, next).map(({ id }) => id) }).then(
-        () => setKept(true),
-        () => setKept(false),
-      );
-    },
-    [index, orderId, sheet.steps],
-  );
-  useEffect(() => {
-    const press = (event: KeyboardEvent) => {
-      const onControl = event.target instanceof HTMLElement && event.target.closest("button, a") !== null;
-      if (onControl && (event.key === "Enter" || event.key === " ")) return;
-      if (FORWARD.has(event.key)) move(1);
-      else if (BACK.has(event.key)) move(-1);
-      else return;
-      event.preventDefault();
-    };
-    window.addEventListener("keydown", press);
-    return () => window.removeEventListener("keydown", press);
-  }, [move]);
-  return { index, move, kept };
 }
 
 /** At the table: one step at a time, full screen, readable from two metres. */
