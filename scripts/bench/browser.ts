@@ -1,5 +1,6 @@
 import { gzipSync } from "node:zlib";
-import { type Browser, chromium, type Page } from "playwright-core";
+import type { Browser, Page } from "playwright-core";
+import { openBrowser } from "../../e2e/browser";
 
 export interface BrowserFigures {
   readonly scriptPerRedraftMs: number;
@@ -58,18 +59,7 @@ async function timePage(page: Page, url: string): Promise<number> {
 }
 
 export async function benchBrowser(address: string): Promise<BrowserFigures> {
-  const browser = await chromium.launch({
-    executablePath: process.env.CHROMIUM ?? "/usr/bin/chromium",
-    args: [
-      "--no-sandbox",
-      "--disable-gpu",
-      "--disable-quic",
-      "--no-first-run",
-      "--disable-background-networking",
-      "--disable-component-update",
-      "--disable-sync",
-    ],
-  });
+  const browser = await openBrowser();
   const page = await browser.newPage();
   await page.goto(address);
   const sheet = address + (await page.getByRole("link", { name: /Brisa Holloway.*Chalk/s }).getAttribute("href"));

@@ -1,15 +1,6 @@
+import { fractionGlyph } from "./glyphs";
 import { roundToStep } from "./tick";
 import { type Inches, toCentimetres, type Unit } from "./units";
-
-const GLYPHS: Readonly<Record<string, string>> = {
-  "1/2": "½",
-  "1/4": "¼",
-  "3/4": "¾",
-  "1/8": "⅛",
-  "3/8": "⅜",
-  "5/8": "⅝",
-  "7/8": "⅞",
-};
 
 const FINEST_INCH = 1 / 32;
 const FINEST_CENTIMETRE = 0.1;
@@ -21,7 +12,7 @@ function formatFraction(parts: number, whole: number): string {
     top /= 2;
     bottom /= 2;
   }
-  return GLYPHS[`${top}/${bottom}`] ?? `${top}⁄${bottom}`;
+  return fractionGlyph(`${top}/${bottom}`) ?? `${top}⁄${bottom}`;
 }
 
 function formatInches(inches: Inches): string {

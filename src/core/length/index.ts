@@ -1,4 +1,5 @@
 export { formatLength, formatLengthWithUnit } from "./format";
+export { fractionGlyphs } from "./glyphs";
 export { type LengthProblem, type LengthProblemCode, parseLength, parseSignedLength, type TypedLength } from "./parse";
 export { roundToStep, roundUpToStep, type Tick, TRUEING_STEP, tickStep, ticks } from "./tick";
 export {

@@ -1,4 +1,5 @@
 import { fail, type Result, succeed } from "../result";
+import { fractionGlyphs } from "./glyphs";
 import { fromCentimetres, type Inches, type Unit } from "./units";
 
 /** A length as a person wrote it: kept as typed, understood in inches. */
@@ -14,18 +15,6 @@ export interface LengthProblem {
   readonly code: LengthProblemCode;
   readonly typed: string;
 }
-
-const VULGAR: Readonly<Record<string, string>> = {
-  "½": "1/2",
-  "¼": "1/4",
-  "¾": "3/4",
-  "⅛": "1/8",
-  "⅜": "3/8",
-  "⅝": "5/8",
-  "⅞": "7/8",
-  "⅓": "1/3",
-  "⅔": "2/3",
-};
 
 const UNIT_WORDS: Readonly<Record<string, Unit>> = {
   in: "in",
@@ -46,7 +35,7 @@ const FEET = /^(\d+)\s*(?:'|’|′|ft|feet)\s*(.*)$/;
 
 /** Fraction glyphs become `1/2`, set apart from the whole number before them. */
 function spellFractions(text: string): string {
-  return text.replace(/[½¼¾⅛⅜⅝⅞⅓⅔]/g, (glyph) => ` ${VULGAR[glyph]}`).replace(/⁄/g, "/");
+  return text.replace(/[½¼¾⅛⅜⅝⅞⅓⅔]/g, (glyph) => ` ${fractionGlyphs[glyph]}`).replace(/⁄/g, "/");
 }
 
 function splitUnit(text: string, fallback: Unit): { amount: string; unit: Unit } {

@@ -1,21 +1,12 @@
 import { Fragment } from "react";
-
-const SPELLED: Readonly<Record<string, string>> = {
-  "½": "1/2",
-  "¼": "1/4",
-  "¾": "3/4",
-  "⅛": "1/8",
-  "⅜": "3/8",
-  "⅝": "5/8",
-  "⅞": "7/8",
-};
+import { fractionGlyphs } from "@/core/length";
 
 /** Either a fraction glyph, or digits round a slash. */
-const FRACTION = /(\s?(?:[½¼¾⅛⅜⅝⅞]|\d+[⁄/]\d+))/;
+const FRACTION = /(\s?(?:[½¼¾⅛⅜⅝⅞⅓⅔]|\d+[⁄/]\d+))/;
 
 function spell(fraction: string): string {
   const bare = fraction.trim();
-  return SPELLED[bare] ?? bare.replace("⁄", "/");
+  return fractionGlyphs[bare] ?? bare.replace("⁄", "/");
 }
 
 /** A whole number is set apart from its fraction, for the eye and for a voice that reads it: 14 5/8, not 145/8. */
