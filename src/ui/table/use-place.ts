@@ -44,6 +44,26 @@ function useKeeper(orderId: string) {
   return { kept, keep };
 }
 
+/** A page left this lately may come back before its last place has reached the server. */
+const JUST_LEFT_MS = 10_000;
+
+function rememberHere(orderId: string, stepId: string): void {
+  window.sessionStorage.setItem(`place-${orderId}`, JSON.stringify({ stepId, at: Date.now() }));
+}
+
+/** The step that this very page was left at a moment ago; null when that is longer ago, and the server knows better. */
+function recallHere(orderId: string): string | null {
+  try {
+    const left = JSON.parse(window.sessionStorage.getItem(`place-${orderId}`) ?? "null") as {
+      stepId: string;
+      at: number;
+    } | null;
+    return left !== null && Date.now() - left.at < JUST_LEFT_MS ? left.stepId : null;
+  } catch {
+    return null;
+  }
+}
+
 /** The place in the steps, kept on the server at every move, moved by key and by tap. */
 export function usePlace(orderId: string, sheet: CutSheet, startAt: string | null) {
   const [index, setIndex] = useState(() =>
@@ -62,10 +82,15 @@ export function usePlace(orderId: string, sheet: CutSheet, startAt: string | nul
       if (next === place.current || step === undefined) return;
       place.current = next;
       setIndex(next);
+      rememberHere(orderId, step.id);
       keep({ stepId: step.id, done: sheet.steps.slice(0, next).map(({ id }) => id) });
     },
-    [keep, sheet.steps],
+    [keep, orderId, sheet.steps],
   );
+  useEffect(() => {
+    const left = sheet.steps.findIndex(({ id }) => id === recallHere(orderId));
+    if (left >= 0) move(left - place.current);
+  }, [move, orderId, sheet.steps]);
   useEffect(() => {
     const press = (event: KeyboardEvent) => {
       const onControl = event.target instanceof HTMLElement && event.target.closest("button, a") !== null;
