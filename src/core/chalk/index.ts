@@ -51,14 +51,9 @@ export {
   settleOnTape,
   turnTerm,
 } from "./given";
-export {
-  drawOutline,
-  type EdgeChalk,
-  type MarkChalk,
-  PieceChalk,
-  type PieceStart,
-  type PlaceChalk,
-} from "./piece-chalk";
+export { drawOutline } from "./outline";
+export type { EdgeChalk, MarkChalk, PieceStart, PlaceChalk } from "./piece-calls";
+export { PieceChalk } from "./piece-chalk";
 export { type Refusal, type RefusalCode, refuse } from "./refusal";
 export { chalkDraft, Sheet } from "./sheet";
 export { addTerms, type Sum, settle, type Term, type TermKind, termKinds } from "./term";

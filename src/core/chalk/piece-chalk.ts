@@ -1,74 +1,11 @@
-import {
-  cutOutline,
-  isStraight,
-  joinPaths,
-  lengthToDepth,
-  type Path,
-  type Point,
-  pathEnd,
-  pathLength,
-  placeAtLength,
-  straight,
-} from "../geometry";
+import { isStraight, lengthToDepth, type Path, pathLength, placeAtLength } from "../geometry";
 import type { Inches } from "../length";
 import { certain } from "../result";
-import type {
-  CentreOrigin,
-  ChalkStep,
-  Edge,
-  EdgeRole,
-  GuideLine,
-  LineId,
-  Mark,
-  Notch,
-  Origin,
-  Piece,
-  StepReason,
-  TakeOut,
-  TapeDirection,
-} from "./draft";
+import type { ChalkStep, Edge, GuideLine, LineId, Mark, Notch, Piece, StepReason, TakeOut } from "./draft";
 import { type Given, settleOnTape } from "./given";
+import { drawOutline } from "./outline";
+import type { EdgeChalk, MarkChalk, PieceStart, PlaceChalk } from "./piece-calls";
 import { addTerms, type Sum, settle, type Term } from "./term";
-
-export interface PieceStart {
-  readonly name: string;
-  readonly origin: CentreOrigin;
-  /** How far the origin lies inside the fold or the cloth's edge: the zip allowance, or 0 on the fold. */
-  readonly originInset: Sum;
-  /** How far the top line lies below the cloth's edge: the shoulder allowance. */
-  readonly topInset: Sum;
-}
-
-export interface MarkChalk {
-  readonly terms: readonly Term[];
-  /** From the stitching to the cutting line, along the guide line; left out where nothing is cut. */
-  readonly allowance?: readonly Term[];
-  readonly why?: StepReason;
-  /** Set when the reading is finer than the tape: a corner that trues a seam. */
-  readonly step?: Inches;
-}
-
-export interface PlaceChalk {
-  readonly id: string;
-  readonly stitch: Point;
-  readonly cut?: Point;
-  readonly act: "drop" | "scoop" | "lengthen";
-  readonly reading: Sum;
-  readonly from: Origin;
-  readonly direction: TapeDirection;
-  readonly why: StepReason;
-}
-
-export interface EdgeChalk {
-  readonly role: EdgeRole;
-  readonly stitch: Path;
-  readonly cut?: Path;
-  readonly allowance: Inches;
-  /** Marks that the edge runs through, in order. */
-  readonly through: readonly string[];
-  readonly onFold?: boolean;
-  readonly why?: StepReason;
-}
 
 /** Below this nothing is taken out that a tape could show. */
 const NOTHING: Inches = 1 / 64;
@@ -391,11 +328,4 @@ export class PieceChalk {
       outline: drawOutline(this.#edges),
     };
   }
-}
-
-/** Both outlines of a row of edges; the cut one is kept as points, since an offset curve is no cubic. */
-export function drawOutline(edges: readonly Edge[]): Piece["outline"] {
-  const stitch = joinPaths(edges.map((edge) => edge.stitch));
-  const closed = joinPaths([stitch, straight(pathEnd(stitch), stitch.start)]);
-  return { stitch: closed, cut: cutOutline(edges) };
 }

@@ -2,7 +2,8 @@ import type { MeasurementId } from "../body";
 import { fail, type Result, succeed } from "../result";
 import type { Draft, GirthPlan, Opening, SeamPlan } from "./draft";
 import type { Given } from "./given";
-import { PieceChalk, type PieceStart } from "./piece-chalk";
+import type { PieceStart } from "./piece-calls";
+import { PieceChalk } from "./piece-chalk";
 import { type Refusal, RefusalSignal } from "./refusal";
 
 /** The table a recipe chalks on. Lives only while a recipe runs; what comes out is plain data. */

@@ -93,7 +93,7 @@ const findings: Readonly<Record<FindingId, (spoken: Spoken) => FindingWording>> 
   }),
   "neck-not-smooth": () => ({
     text: "Front and back neck meet at the shoulder with a point.",
-    remedy: "Draw both curves square to the shoulder seam.",
+    remedy: "Chalk both curves square to the shoulder seam.",
   }),
   "armhole-tight": ({ say }) => ({
     text: `The sewn armhole, ${say("sewn")}, leaves ${say("room")} of room on an arm of ${say("armhole")}.`,
