@@ -4,6 +4,7 @@ import { tmpdir } from "node:os";
 import { join } from "node:path";
 import type { Browser } from "playwright-core";
 import { afterAll, beforeAll, describe, expect, inject, it } from "vitest";
+import { fractionGlyphs } from "../src/core/length";
 import { openBrowser, openPage } from "./browser";
 
 const PORT = "4377";
@@ -98,20 +99,11 @@ describe("screen, command and SVG", () => {
     await page.goto(`${address}${(order ?? "").replace("/sheet", "")}/print`);
     const printed = (await page.getByRole("listitem").allInnerTexts()).map((text) => text.replace(/\s+/g, " "));
     expect(printed).toHaveLength(sheet.steps.length);
-    const glyphs: Readonly<Record<string, string>> = {
-      "½": "1/2",
-      "¼": "1/4",
-      "¾": "3/4",
-      "⅛": "1/8",
-      "⅜": "3/8",
-      "⅝": "5/8",
-      "⅞": "7/8",
-    };
     for (const [index, step] of sheet.steps.entries()) {
       const said = step.text
         .replace(
           /(\d)?([½¼¾⅛⅜⅝⅞])/g,
-          (_, whole: string | undefined, glyph: string) => `${whole ? `${whole} ` : ""}${glyphs[glyph]}`,
+          (_, whole: string | undefined, glyph: string) => `${whole ? `${whole} ` : ""}${fractionGlyphs[glyph]}`,
         )
         .replaceAll("⁄", "/");
       expect(printed[index], step.title).toContain(said.replace(/\s+/g, " "));

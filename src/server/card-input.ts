@@ -6,7 +6,7 @@ import { type ActionResult, type FieldError, refuseWith } from "./result";
 
 const day = v.pipe(v.string(), v.isoDate("Write the day the card was taken."));
 
-export const cardInput = v.object({
+const cardInput = v.object({
   name: v.pipe(
     v.string(),
     v.trim(),
@@ -17,8 +17,6 @@ export const cardInput = v.object({
   takenOn: day,
   readings: v.record(v.string(), v.pipe(v.string(), v.maxLength(60))),
 });
-
-export type CardInput = v.InferOutput<typeof cardInput>;
 
 export interface ReadCardInput {
   readonly name: string;

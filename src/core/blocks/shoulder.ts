@@ -4,7 +4,6 @@ import {
   choiceTerm,
   type Given,
   refuse,
-  ruleLength,
   ruleTerm,
   ruleValue,
   type Sum,
@@ -103,8 +102,4 @@ export function planShoulders(given: Given): Readonly<Record<Side, ShoulderPlan>
   const neckWidth = settleOnTape(given, [choiceTerm(given, "neckWidth", "Neck width")]);
   const back = planSide(given, "back", neckWidth);
   return { back, front: trueToBack(planSide(given, "front", neckWidth), back) };
-}
-
-export function shoulderSeamAllowance(given: Given): Inches {
-  return ruleLength(given, "allowance.shoulder");
 }

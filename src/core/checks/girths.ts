@@ -32,9 +32,14 @@ function measuringLevel(piece: Piece, line: LineId): Inches | undefined {
 }
 
 /** The net width of a piece at a depth, measured on its stitching outline. */
-export function widthAt(piece: Piece, down: Inches): Inches {
+function widthAt(piece: Piece, down: Inches): Inches {
   const across = crossAtDepth(piece.outline.stitch, down).map(({ x }) => x);
   return across.length === 0 ? 0 : Math.max(...across) - Math.min(...across);
+}
+
+/** The girth of the whole garment at a depth. */
+export function girthAtDepth(draft: Draft, down: Inches): Inches {
+  return draft.pieces.reduce((sum, piece) => sum + timesRoundBody(piece) * widthAt(piece, down), 0);
 }
 
 /** The girth of the whole garment on a line; lines that no piece has measure 0. */

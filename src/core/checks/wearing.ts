@@ -3,7 +3,7 @@ import type { Draft, Edge, EdgeRole, Piece } from "../chalk";
 import { cross, directionFrom, pathLength, placeAtLength } from "../geometry";
 import type { Inches } from "../length";
 import type { Finding } from "./finding";
-import { girthOn, widthAt } from "./girths";
+import { girthAtDepth, girthOn } from "./girths";
 
 /** A dress passes over the bust when it is at most this much smaller at the waist (craft: bodice, zip back). */
 const PASSES_OVER_BUST: Inches = 2;
@@ -88,7 +88,7 @@ function checkStride(draft: Draft): readonly Finding[] {
   if (knee === undefined || waistToKnee === undefined || waist === undefined || hem === undefined) return [];
   const level = waist + waistToKnee;
   if (hem < level) return [];
-  const girth = draft.pieces.reduce((sum, piece) => sum + 2 * widthAt(piece, level), 0);
+  const girth = girthAtDepth(draft, level);
   return girth >= knee + STRIDE
     ? []
     : [

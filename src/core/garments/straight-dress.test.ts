@@ -125,7 +125,6 @@ describe("the straight dress for a bust of 41½, worked by hand", () => {
 
 describe("rules move the marks that they name", () => {
   it("solves the sewn armhole to the arm and its room: 18 + 1½, within an eighth; 21 with room 3", () => {
-    expect(sheet().rounds.armhole).toBeCloseTo(19.5, 0);
     expect(Math.abs(sheet().rounds.armhole - 19.5)).toBeLessThan(0.13);
     expect(Math.abs(sheet({ rules: { armholeRoom: 3 } }).rounds.armhole - 21)).toBeLessThan(0.13);
   });

@@ -2,35 +2,52 @@ import type { CutSheet } from "@/core/formats";
 import { Reading } from "@/ui/reading/reading";
 import { Checks } from "./checks";
 
-const head = "px-2 py-1 text-left text-sm font-semibold";
 const cell = "px-2 py-2 text-lg";
 
-function Girths({ sheet }: { readonly sheet: CutSheet }) {
+function TableHead({ caption, columns }: { readonly caption: string; readonly columns: readonly string[] }) {
   return (
-    <table className="w-full border-collapse">
-      <caption className="pb-1 text-left font-head font-semibold">Finished girths, whole body</caption>
+    <>
+      <caption className="pb-1 text-left font-head font-semibold">{caption}</caption>
       <thead>
         <tr className="border-b border-line">
-          {["", "Body", "Ease", "Wanted", "On the cloth", "A quarter"].map((name) => (
-            <th key={name} scope="col" className={head}>
+          {columns.map((name) => (
+            <th key={name} scope="col" className="px-2 py-1 text-left text-sm font-semibold">
               {name}
             </th>
           ))}
         </tr>
       </thead>
+    </>
+  );
+}
+
+function Girths({ sheet }: { readonly sheet: CutSheet }) {
+  return (
+    <table className="w-full border-collapse">
+      <TableHead
+        caption="Finished girths, whole body"
+        columns={["", "Body", "Ease", "Wanted", "On the cloth", "A quarter"]}
+      />
       <tbody>
         {sheet.girths.map((girth) => (
           <tr key={girth.line} className="border-b border-card-deep">
             <th scope="row" className="px-2 py-2 text-left font-semibold capitalize">
               {girth.line}
             </th>
-            {[girth.body, girth.ease + girth.declared, girth.wanted].map((value, index) => (
-              // The columns are fixed; their place is their name.
-              // biome-ignore lint/suspicious/noArrayIndexKey: see above
-              <td key={index} className={cell}>
-                <Reading value={value} unit={sheet.unit} />
-              </td>
-            ))}
+            <td className={cell}>
+              <Reading value={girth.body} unit={sheet.unit} />
+            </td>
+            <td className={cell}>
+              <Reading value={girth.ease} unit={sheet.unit} />
+              {girth.declared !== 0 && (
+                <span className="block text-sm text-ink-soft">
+                  and <Reading value={girth.declared} unit={sheet.unit} />, said openly
+                </span>
+              )}
+            </td>
+            <td className={cell}>
+              <Reading value={girth.wanted} unit={sheet.unit} />
+            </td>
             <td className={`${cell} font-bold`}>
               <Reading value={girth.drawn} unit={sheet.unit} />
               <span className="block text-sm font-normal text-ink-soft">
@@ -50,16 +67,7 @@ function Girths({ sheet }: { readonly sheet: CutSheet }) {
 function Seams({ sheet }: { readonly sheet: CutSheet }) {
   return (
     <table className="w-full border-collapse">
-      <caption className="pb-1 text-left font-head font-semibold">Seams that meet, stitched lengths</caption>
-      <thead>
-        <tr className="border-b border-line">
-          {["", "Front", "Back", "Meets"].map((name) => (
-            <th key={name} scope="col" className={head}>
-              {name}
-            </th>
-          ))}
-        </tr>
-      </thead>
+      <TableHead caption="Seams that meet, stitched lengths" columns={["", "Front", "Back", "Meets"]} />
       <tbody>
         {sheet.seams.map((seam) => (
           <tr key={seam.id} className="border-b border-card-deep">
