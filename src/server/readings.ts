@@ -1,6 +1,6 @@
 import { type MeasurementId, measurementIds, type Readings } from "@/core/body";
 import { readCard } from "@/core/formats";
-import { garments } from "@/core/garments";
+import { defaultChoices, garments } from "@/core/garments";
 import type { Unit } from "@/core/length";
 import { ruleDefault } from "@/core/rules";
 import type { Card } from "@/db";
@@ -13,7 +13,9 @@ export function today(): string {
 
 /** Readings that a garment of the catalogue cannot do without, in the order of the card. */
 export function askedReadings(): readonly MeasurementId[] {
-  const needed = new Set(garments.flatMap((garment) => garment.needs((id) => ruleDefault("close", id))));
+  const needed = new Set(garments.flatMap((garment) => 
+      garment.needs({ rule: (id) => ruleDefault("close", id), choices: defaultChoices(garment, false) }),
+    ));
   return measurementIds.filter((id) => needed.has(id));
 }
 

@@ -1,4 +1,4 @@
-import { at, curveBetween, type Direction, type Path, type Point, pathLength, rightOf } from "../geometry";
+import { at, curveBetween, type Direction, type Path, type Point, rightOf, solveRising } from "../geometry";
 import type { Inches } from "../length";
 
 export interface ArmholePlan {
@@ -19,7 +19,7 @@ export function armholeMiddle(plan: ArmholePlan, underarmDown: Inches): Point {
  * The way the armhole goes at its middle: plumb where it is scooped. With little or no scoop the arc that leaves square
  * to the shoulder arrives leaning outwards; held plumb there it would waver, as no hand chalks it.
  */
-function wayAtMiddle(plan: ArmholePlan, middle: Point): Direction {
+export function wayAtMiddle(plan: ArmholePlan, middle: Point): Direction {
   const leaving = Math.atan2(plan.shoulder.y, plan.shoulder.x);
   const inwards = Math.atan2(plan.tip.x - middle.x, middle.y - plan.tip.y);
   const lean = Math.max(0, leaving - 2 * inwards);
@@ -42,6 +42,11 @@ export function drawArmhole(plan: ArmholePlan, underarmDown: Inches): Path {
   };
 }
 
+/** A stretch of armhole drawn again to an underarm that was moved: on from where and how it starts, level at the side. */
+export function redrawToUnderarm(from: Point, way: Direction, underarm: Point): Path {
+  return { start: from, segments: [curveBetween(from, way, underarm, { x: 1, y: 0 })] };
+}
+
 export interface SolvedDepth {
   readonly down: Inches;
   /** The sewn armhole at the least and the greatest depth that can be drawn. */
@@ -50,31 +55,17 @@ export interface SolvedDepth {
 }
 
 /**
- * The depth of the sewn underarm at which both armholes together are `wanted` long, by false position to 1/1000 in.
+ * The depth of the sewn underarm at which the sewn armhole is `wanted` long, by false position to 1/1000 in.
  * `down` lies between the given bounds; the caller refuses when `wanted` is not between `least` and `most`.
  */
-export function solveUnderarm(plans: readonly ArmholePlan[], wanted: Inches, from: Inches, to: Inches): SolvedDepth {
-  const sewn = (down: Inches) => plans.reduce((sum, plan) => sum + pathLength(drawArmhole(plan, down)), 0);
-  let low = from;
-  let high = to;
-  let shortBy = sewn(low) - wanted;
-  let longBy = sewn(high) - wanted;
-  const bounds = { least: shortBy + wanted, most: longBy + wanted };
-  if (shortBy >= 0 || longBy <= 0) return { down: shortBy >= 0 ? low : high, ...bounds };
-  let down = low;
-  for (let round = 0; round < 30; round++) {
-    down = low + ((high - low) * shortBy) / (shortBy - longBy);
-    const off = sewn(down) - wanted;
-    if (Math.abs(off) < 1e-3) break;
-    if (off < 0) {
-      low = down;
-      shortBy = off;
-      longBy /= 2;
-    } else {
-      high = down;
-      longBy = off;
-      shortBy /= 2;
-    }
-  }
+export function solveUnderarm(
+  sewn: (underarmDown: Inches) => Inches,
+  wanted: Inches,
+  from: Inches,
+  to: Inches,
+): SolvedDepth {
+  const bounds = { least: sewn(from), most: sewn(to) };
+  if (bounds.least >= wanted || bounds.most <= wanted) return { down: bounds.least >= wanted ? from : to, ...bounds };
+  const down = solveRising((depth) => sewn(depth) - wanted, from, to, 1e-3);
   return { down, ...bounds };
 }

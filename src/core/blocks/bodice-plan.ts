@@ -11,8 +11,9 @@ import {
   settleOnTape,
   type Term,
 } from "../chalk";
+import { pathLength } from "../geometry";
 import type { Inches } from "../length";
-import { type ArmholePlan, solveUnderarm } from "./armhole";
+import { type ArmholePlan, drawArmhole, solveUnderarm } from "./armhole";
 import { isArmholeChalkedAsCut, planShoulders, type ShoulderPlan, type Side } from "./shoulder";
 
 /** Every number that front and back of a bodice share, settled before the first chalk line. */
@@ -20,12 +21,23 @@ export interface BodicePlan {
   readonly shoulder: Readonly<Record<Side, ShoulderPlan>>;
   readonly chestSide: Readonly<Record<Side, Sum>>;
   readonly armhole: Readonly<Record<Side, ArmholePlan>>;
-  readonly chestDown: readonly Term[];
+  readonly chestDown: Sum;
   /** How far the sewn underarm lies below the chest line: the seam, where the chalked armhole is the line to cut. */
   readonly underarmBelow: Inches;
 }
 
 export const pieceIds: Readonly<Record<Side, string>> = { front: "bodice-front", back: "bodice-back" };
+
+/** The sewn armhole of one half at a depth of the underarm, once its take-outs are closed and given back. */
+export type SewnArmhole = (
+  side: Side,
+  plan: ArmholePlan,
+  underarmDown: Inches,
+  shoulder: Readonly<Record<Side, ShoulderPlan>>,
+) => Inches;
+
+/** The armhole of a half that takes nothing out of it. */
+export const plainArmhole: SewnArmhole = (_side, plan, underarmDown) => pathLength(drawArmhole(plan, underarmDown));
 
 /** The side may lie plumb under the shoulder tip, not inside it. */
 const LEAST_UNDERARM: Inches = 0;
@@ -84,9 +96,9 @@ function countsFromTip(given: Given): boolean {
   return value === "tip";
 }
 
-function solveDepth(given: Given, plans: readonly ArmholePlan[], drop: Inches, underarmBelow: Inches): Term {
+function solveDepth(given: Given, sewn: (down: Inches) => Inches, drop: Inches, underarmBelow: Inches): Term {
   const wanted = bodyValue(given, "armhole") + ruleLength(given, "armholeRoom");
-  const solved = solveUnderarm(plans, wanted, drop + LEAST_DEPTH + underarmBelow, drop + MOST_DEPTH);
+  const solved = solveUnderarm(sewn, wanted, drop + LEAST_DEPTH + underarmBelow, drop + MOST_DEPTH);
   const conflicts = ["measurements.armhole", "measurements.bust"];
   if (wanted < solved.least) {
     refuse({
@@ -115,7 +127,7 @@ function solveDepth(given: Given, plans: readonly ArmholePlan[], drop: Inches, u
 function planChestDown(
   given: Given,
   shoulder: ShoulderPlan,
-  plans: readonly ArmholePlan[],
+  sewn: (down: Inches) => Inches,
   underarmBelow: Inches,
 ): readonly Term[] {
   const drop: Term = {
@@ -127,7 +139,7 @@ function planChestDown(
   const byHand = handDepth(given);
   const terms =
     byHand === null
-      ? [drop, solveDepth(given, plans, shoulder.drop.value, underarmBelow)]
+      ? [drop, solveDepth(given, sewn, shoulder.drop.value, underarmBelow)]
       : countsFromTip(given)
         ? [drop, byHand]
         : [byHand];
@@ -144,7 +156,7 @@ function planChestDown(
 }
 
 /** Settles shoulder, quarter bust and armhole depth of a bodice, by the house rules in force. */
-export function planBodice(given: Given): BodicePlan {
+export function planBodice(given: Given, sewnArmhole: SewnArmhole = plainArmhole): BodicePlan {
   const shoulder = planShoulders(given);
   const chestSide = { front: planChestSide(given, "front"), back: planChestSide(given, "back") };
   const armhole = {
@@ -152,6 +164,8 @@ export function planBodice(given: Given): BodicePlan {
     back: planArmhole(shoulder.back, chestSide.back, scoopOf(given, "back")),
   };
   const underarmBelow = isArmholeChalkedAsCut(given) ? ruleLength(given, "allowance.armhole") : 0;
-  const chestDown = planChestDown(given, shoulder.front, [armhole.front, armhole.back], underarmBelow);
+  const sewn = (down: Inches) =>
+    sewnArmhole("front", armhole.front, down, shoulder) + sewnArmhole("back", armhole.back, down, shoulder);
+  const chestDown = settleOnTape(given, planChestDown(given, shoulder.front, sewn, underarmBelow));
   return { shoulder, chestSide, armhole, chestDown, underarmBelow };
 }

@@ -1,12 +1,4 @@
-export { type ArmholePlan, armholeMiddle, drawArmhole, solveUnderarm } from "./armhole";
-export {
-  type ChalkedSide,
-  chalkArmhole,
-  chalkDressLines,
-  chalkHemMarks,
-  chalkShoulder,
-  chalkSides,
-  chalkWidths,
-} from "./bodice";
-export { type BodicePlan, needsArmhole, pieceIds, planBodice } from "./bodice-plan";
+export { type ArmholePlan, armholeMiddle, drawArmhole, redrawToUnderarm, solveUnderarm, wayAtMiddle } from "./armhole";
+export { type BodicePlan, needsArmhole, pieceIds, plainArmhole, planBodice, type SewnArmhole } from "./bodice-plan";
 export type { ShoulderPlan, Side } from "./shoulder";
+export { chalkStrip, type StripPlan } from "./strip";

@@ -1,5 +1,5 @@
 import type { MeasurementId } from "../body";
-import type { Path, Point } from "../geometry";
+import type { Path, Point, Radians } from "../geometry";
 import type { Inches } from "../length";
 import type { Given } from "./given";
 import type { Term } from "./term";
@@ -8,9 +8,20 @@ export const lineIds = ["top", "chest", "bust", "underbust", "waist", "hip", "he
 export type LineId = (typeof lineIds)[number];
 
 /** Where a tape starts. */
-export type Origin = "fold" | "zip-line" | "top-line" | "cloth-edge" | "armhole-line" | "hem-line" | "edge-start";
+export type Origin =
+  | "fold"
+  | "zip-line"
+  | "centre-line"
+  | "top-line"
+  | "cloth-edge"
+  | "armhole-line"
+  | "hem-line"
+  | "edge-start";
 
-export type CentreOrigin = Extract<Origin, "fold" | "zip-line">;
+export type CentreOrigin = Extract<Origin, "fold" | "zip-line" | "centre-line">;
+
+/** Which half of the body a piece covers; a strip covers none. */
+export type Half = "front" | "back" | null;
 
 export type TapeDirection = "across" | "down" | "inwards" | "outwards" | "along";
 
@@ -19,6 +30,10 @@ export interface GuideLine {
   readonly id: LineId;
   readonly down: Inches;
   readonly terms: readonly Term[];
+  /** Where widths on it are measured and given back: its own depth, or the sewn underarm where that lies lower. */
+  readonly level: Inches;
+  /** Where the piece's origin crosses it: 0, but for a contoured centre back. */
+  readonly start: Inches;
 }
 
 /**
@@ -35,7 +50,14 @@ export interface Mark {
   readonly place: { readonly stitch: Point; readonly cut: Point | null };
 }
 
-export type EdgeRole = "neck" | "shoulder" | "armhole" | "side" | "hem" | "centre";
+export type EdgeRole = "neck" | "shoulder" | "armhole" | "side" | "hem" | "waist" | "panel" | "join" | "centre";
+
+/** A stretch of an edge that disappears when a dart or pleat that opens into it is closed; lengths along the edge. */
+export interface Mouth {
+  readonly closes: string;
+  readonly from: Inches;
+  readonly to: Inches;
+}
 
 /** One edge of the stitching outline, walked clockwise as it lies. */
 export interface Edge {
@@ -46,6 +68,9 @@ export interface Edge {
   readonly cut?: Path;
   readonly allowance: Inches;
   readonly onFold: boolean;
+  readonly mouths: readonly Mouth[];
+  /** Segments of the stitching line, from … to before, that turned with the piece's turn. */
+  readonly turned: readonly [number, number];
 }
 
 /** Cloth that is taken out of a piece, and what it removes on each guide line it crosses. */
@@ -55,6 +80,28 @@ export interface TakeOut {
   readonly removes: readonly { readonly line: LineId; readonly amount: Inches }[];
   /** What the shop's rule says not to give back, and why the tailor was told. */
   readonly declared: readonly { readonly line: LineId; readonly amount: Inches; readonly why: string }[];
+}
+
+/** A dart as it is chalked inside a piece: upper tip, widest place, and where it runs out or opens into an edge. */
+export interface Dart {
+  readonly id: string;
+  /** Cloth between the legs at their widest. */
+  readonly intake: Inches;
+  readonly tip: Point;
+  readonly legs: readonly [Point, Point];
+  /** Null where it opens into an edge. */
+  readonly end: Point | null;
+  readonly sewn: boolean;
+}
+
+/** A dart that was closed by turning part of the piece about the bust point, and where its cloth went. */
+export interface Turn {
+  readonly about: Point;
+  readonly angle: Radians;
+  readonly from: string;
+  readonly into: string;
+  /** Guide lines that turned with it. */
+  readonly lines: readonly LineId[];
 }
 
 export interface Notch {
@@ -69,6 +116,14 @@ export interface Notch {
 export type ChalkAct =
   | { readonly kind: "top-line" }
   | { readonly kind: "zip-line" }
+  | { readonly kind: "centre-line"; readonly foldIn: Inches; readonly beyond: Inches }
+  | { readonly kind: "contour"; readonly mark: string }
+  | { readonly kind: "at"; readonly mark: string; readonly down: Inches }
+  | { readonly kind: "along"; readonly mark: string; readonly edge: string }
+  | { readonly kind: "dart"; readonly dart: string; readonly through: readonly string[] }
+  | { readonly kind: "move-out"; readonly piece: string }
+  | { readonly kind: "split"; readonly upper: string; readonly lower: string }
+  | { readonly kind: "strip"; readonly length: Inches; readonly depth: Inches }
   | { readonly kind: "guide-line"; readonly line: LineId }
   | { readonly kind: "mark"; readonly mark: string; readonly line: LineId }
   | { readonly kind: "centre-mark"; readonly mark: string }
@@ -107,20 +162,50 @@ export type StepReason =
   | "origin-zip-line"
   | "armhole-cutting"
   | "side-seam"
-  | "neck-curve";
+  | "neck-curve"
+  | "bust-point"
+  | "dart"
+  | "dart-turned"
+  | "bust-dart"
+  | "panel-point"
+  | "take-out"
+  | "panel-line"
+  | "moved-out"
+  | "panel-trued"
+  | "balance-trim"
+  | "waist-join"
+  | "corner-lift"
+  | "hem-peg"
+  | "contour"
+  | "band"
+  | "buttonhole"
+  | "basque"
+  | "split"
+  | "yoke"
+  | "pleat"
+  | "curved-hem";
 
 export interface Piece {
   readonly id: string;
   readonly name: string;
+  readonly half: Half;
   readonly cloth: "main";
   readonly cut: { readonly copies: number; readonly on: "fold" | "pair" | "single"; readonly mirrored: boolean };
   readonly origin: CentreOrigin;
   /** How far the origin lies inside the folded edge or the cloth's edge. */
   readonly originInset: Inches;
+  /** How far the piece was moved out, whole, to leave room for two panel allowances. */
+  readonly shift: Inches;
+  /** The piece it is chalked together with, from one fold, before both are cut apart. */
+  readonly drawnWith: string | null;
+  /** Whether widths count from the centre line: the finished edge lies beyond it, or short of it for a band. */
+  readonly fromCentre: boolean;
   readonly lines: readonly GuideLine[];
   readonly marks: readonly Mark[];
   readonly edges: readonly Edge[];
   readonly takeOuts: readonly TakeOut[];
+  readonly darts: readonly Dart[];
+  readonly turn: Turn | null;
   readonly notches: readonly Notch[];
   readonly steps: readonly ChalkStep[];
   readonly outline: { readonly stitch: Path; readonly cut: readonly Point[] };
@@ -135,17 +220,28 @@ export interface SeamPlan {
   readonly a: readonly EdgeReference[];
   readonly b: readonly EdgeReference[];
   readonly ease: { readonly least: Inches; readonly most: Inches };
+  /** A notch that both rows have: each part up to it and from it must meet by itself. */
+  readonly parts?: string;
 }
+
+export type GirthLine = "bust" | "underbust" | "waist" | "hip";
 
 /** A finished girth that the garment promises: body and ease round the whole body, drawn on one guide line. */
 export interface GirthPlan {
-  readonly line: "bust" | "waist" | "hip";
+  readonly line: GirthLine;
   readonly on: LineId;
   readonly body: Inches;
   readonly ease: Inches;
 }
 
-export type Opening = "none" | "back-zip";
+export type Opening = "none" | "back-zip" | "side-zip" | "front-band" | "slit" | "overlap";
+
+/** Something the recipe did that a tailor must be told; its sentence is in wording. */
+export interface Remark {
+  readonly id: "bust-dart-off-by-rule" | "bust-dart-not-needed" | "yoke-line-raised" | "flare-kept" | "trim-needs-join";
+  readonly piece: string;
+  readonly numbers: Readonly<Record<string, Inches>>;
+}
 
 /** A garment drawn: plain data from which everything else is read. */
 export interface Draft {
@@ -155,6 +251,10 @@ export interface Draft {
   readonly seams: readonly SeamPlan[];
   readonly girths: readonly GirthPlan[];
   readonly opening: Opening;
+  /** How far down from the top line the opening reaches; null when there is none. */
+  readonly opensTo: Inches | null;
+  /** Choices that a rule of the house left without effect, and like remarks for the tailor. */
+  readonly remarks: readonly Remark[];
   /** Readings that the recipe used. */
   readonly needed: readonly MeasurementId[];
 }

@@ -72,6 +72,12 @@ export function choiceOption(given: Given, id: string): string {
   return value;
 }
 
+export function choiceFlag(given: Given, id: string): boolean {
+  const value = given.choices[id];
+  if (typeof value !== "boolean") throw new Error(`expected choice ${id} to be yes or no, found ${String(value)}`);
+  return value;
+}
+
 const SHARES: Readonly<Record<number, string>> = { 1: "", 2: " ÷ 2", 4: " ÷ 4", 6: " ÷ 6" };
 
 /** A share of a body reading: `Bust girth ÷ 4`. */

@@ -12,22 +12,28 @@ export type {
   CentreOrigin,
   ChalkAct,
   ChalkStep,
+  Dart,
   Draft,
   Edge,
   EdgeReference,
   EdgeRole,
+  GirthLine,
   GirthPlan,
   GuideLine,
+  Half,
   LineId,
   Mark,
+  Mouth,
   Notch,
   Opening,
   Origin,
   Piece,
+  Remark,
   SeamPlan,
   StepReason,
   TakeOut,
   TapeDirection,
+  Turn,
 } from "./draft";
 export { lineIds } from "./draft";
 export { edgeDots } from "./edge-dots";
@@ -35,6 +41,7 @@ export {
   allowanceTerm,
   bodyTerm,
   bodyValue,
+  choiceFlag,
   choiceLength,
   choiceOption,
   choiceTerm,
@@ -52,8 +59,9 @@ export {
   turnTerm,
 } from "./given";
 export { drawOutline } from "./outline";
-export type { EdgeChalk, MarkChalk, PieceStart, PlaceChalk } from "./piece-calls";
+export type { EdgeChalk, MarkChalk, PieceStart } from "./piece-calls";
 export { PieceChalk } from "./piece-chalk";
 export { type Refusal, type RefusalCode, refuse } from "./refusal";
+export { alongDrawn, alongSewn, sewnLength } from "./sewn";
 export { chalkDraft, Sheet } from "./sheet";
 export { addTerms, type Sum, settle, type Term, type TermKind, termKinds } from "./term";

@@ -1,6 +1,7 @@
 import type { Path, Point } from "../geometry";
 import type { Inches } from "../length";
-import type { CentreOrigin, EdgeRole, Origin, StepReason, TapeDirection } from "./draft";
+import type { CentreOrigin, EdgeRole, Half, Mouth, Origin, StepReason, TapeDirection } from "./draft";
+import type { PieceChalk } from "./piece-chalk";
 import type { Sum, Term } from "./term";
 
 export interface PieceStart {
@@ -10,6 +11,14 @@ export interface PieceStart {
   readonly originInset: Sum;
   /** How far the top line lies below the cloth's edge: the shoulder allowance. */
   readonly topInset: Sum;
+  readonly half: Half;
+  /** An outer panel: chalked from the same fold and lines as this piece, moved out by `shift`. */
+  readonly drawnWith?: PieceChalk;
+  readonly shift?: Sum;
+  /** How far the finished edge reaches beyond the centre line, and how much is folded in beyond that. */
+  readonly front?: { readonly overlap: Inches; readonly foldIn: Inches };
+  /** Where the origin runs at a depth, for a contoured centre back. */
+  readonly contour?: (down: Inches) => Inches;
 }
 
 export interface MarkChalk {
@@ -19,6 +28,35 @@ export interface MarkChalk {
   readonly why?: StepReason;
   /** Set when the reading is finer than the tape: a corner that trues a seam. */
   readonly step?: Inches;
+}
+
+/** A mark read across from the origin at a depth that is no guide line. */
+export interface AtChalk {
+  readonly id: string;
+  readonly terms: readonly Term[];
+  readonly stitch: Point;
+  /** From the stitching to the cutting mark, across. */
+  readonly allowance?: Inches;
+  readonly why: StepReason;
+}
+
+/** A mark at a length along an edge that is chalked already. */
+export interface AlongChalk {
+  readonly id: string;
+  readonly edge: string;
+  readonly reading: Sum;
+  readonly stitch: Point;
+  readonly why: StepReason;
+}
+
+export interface DartChalk {
+  readonly id: string;
+  readonly tip: Point;
+  readonly legs: readonly [Point, Point];
+  readonly end: Point | null;
+  readonly sewn?: boolean;
+  readonly through: readonly string[];
+  readonly why: StepReason;
 }
 
 export interface PlaceChalk {
@@ -40,5 +78,7 @@ export interface EdgeChalk {
   /** Marks that the edge runs through, in order. */
   readonly through: readonly string[];
   readonly onFold?: boolean;
+  readonly mouths?: readonly Mouth[];
+  readonly turned?: readonly [number, number];
   readonly why?: StepReason;
 }

@@ -1,20 +1,36 @@
-import { isStraight, lengthToDepth, type Path, pathLength, placeAtLength } from "../geometry";
+import {
+  add,
+  at,
+  isStraight,
+  lengthToDepth,
+  movePath,
+  type Point,
+  pathLength,
+  placeAtLength,
+  subtract,
+} from "../geometry";
 import type { Inches } from "../length";
 import { certain } from "../result";
-import type { ChalkStep, Edge, GuideLine, LineId, Mark, Notch, Piece, StepReason, TakeOut } from "./draft";
+import type { ChalkStep, Dart, Edge, GuideLine, LineId, Mark, Notch, Piece, StepReason, TakeOut, Turn } from "./draft";
 import { type Given, settleOnTape } from "./given";
 import { drawOutline } from "./outline";
-import type { EdgeChalk, MarkChalk, PieceStart, PlaceChalk } from "./piece-calls";
+import type { AlongChalk, AtChalk, DartChalk, EdgeChalk, MarkChalk, PieceStart, PlaceChalk } from "./piece-calls";
 import { addTerms, type Sum, settle, type Term } from "./term";
 
 /** Below this nothing is taken out that a tape could show. */
 const NOTHING: Inches = 1 / 64;
 
-/** A piece while it is being chalked: each call makes the geometry and the step that tells it, so that they cannot drift apart. */
+type StepChalk = Pick<ChalkStep, "id" | "act" | "from" | "direction"> & { readonly why?: StepReason | undefined };
+
+/**
+ * A piece while it is being chalked: each call makes the geometry and the step that tells it, so that they cannot drift
+ * apart. Recipes give places as they lie in the net draft; a piece that was moved out adds its shift to every reading.
+ */
 export class PieceChalk {
   readonly #lines: GuideLine[] = [];
   readonly #marks: Mark[] = [];
   readonly #edges: Edge[] = [];
+  readonly #darts: Dart[] = [];
   readonly #takeOuts: {
     readonly id: string;
     readonly why: string;
@@ -23,60 +39,89 @@ export class PieceChalk {
   }[] = [];
   readonly #notches: Notch[] = [];
   readonly #steps: ChalkStep[] = [];
+  readonly #shift: Point;
+  #turn: Turn | null = null;
 
   constructor(
     readonly given: Given,
     readonly id: string,
     readonly start: PieceStart,
   ) {
-    this.#lines.push({ id: "top", down: 0, terms: [] });
-    this.#say({
-      id: "top-line",
-      act: { kind: "top-line" },
-      from: "cloth-edge",
-      direction: "down",
-      reading: start.topInset,
-    });
-    if (start.origin === "zip-line") {
-      this.#say({
-        id: "zip-line",
-        act: { kind: "zip-line" },
-        from: "cloth-edge",
-        direction: "across",
-        reading: start.originInset,
-        why: "origin-zip-line",
-      });
-    }
+    this.#shift = at(start.shift?.value ?? 0, 0);
+    if (start.drawnWith === undefined) this.#layOut();
+    else this.#join(start.drawnWith);
   }
 
-  /** A guide line squared across at a length down from the top line. */
-  line(id: Exclude<LineId, "top">, terms: readonly Term[], why?: StepReason): GuideLine {
-    const down = settleOnTape(this.given, terms);
-    const line: GuideLine = { id, down: down.value, terms: down.terms };
-    this.#lines.push(line);
-    this.#say({
-      id: `${id}-line`,
-      act: { kind: "guide-line", line: id },
-      from: "top-line",
-      direction: "down",
-      reading: down,
-      ...(why ? { why } : {}),
-    });
-    return line;
+  /** The first lines of a piece of its own: the top line, and the line that readings start from. */
+  #layOut(): void {
+    const { start } = this;
+    this.#lines.push({ id: "top", down: 0, terms: [], level: 0, start: 0 });
+    this.#say({ id: "top-line", act: { kind: "top-line" }, from: "cloth-edge", direction: "down" }, start.topInset);
+    if (start.origin === "fold") return;
+    const act =
+      start.origin === "zip-line"
+        ? ({ kind: "zip-line" } as const)
+        : ({ kind: "centre-line", foldIn: start.front?.foldIn ?? 0, beyond: start.front?.overlap ?? 0 } as const);
+    const why = start.origin === "zip-line" ? "origin-zip-line" : "band";
+    this.#say({ id: start.origin, act, from: "cloth-edge", direction: "across", why }, start.originInset);
+  }
+
+  /** An outer panel shares fold and guide lines with the piece it is chalked with; only its move is told. */
+  #join(with_: PieceChalk): void {
+    this.#lines.push(...with_.#lines);
+    const shift = this.start.shift;
+    if (shift === undefined || shift.value === 0) return;
+    this.#say(
+      {
+        id: "move-out",
+        act: { kind: "move-out", piece: with_.id },
+        from: this.start.origin,
+        direction: "outwards",
+        why: "moved-out",
+      },
+      shift,
+    );
+  }
+
+  /** A guide line squared across at a length down from the top line; `level` is where its widths are measured. */
+  line(
+    id: Exclude<LineId, "top">,
+    down: Sum,
+    { why, level }: { readonly why?: StepReason; readonly level?: Inches } = {},
+  ): void {
+    const contour = this.start.contour?.(down.value) ?? 0;
+    this.#lines.push({ id, down: down.value, terms: down.terms, level: level ?? down.value, start: contour });
+    this.#say(
+      { id: `${id}-line`, act: { kind: "guide-line", line: id }, from: "top-line", direction: "down", why },
+      down,
+    );
+  }
+
+  #line(id: LineId): GuideLine {
+    return certain(
+      this.#lines.find((line) => line.id === id),
+      `guide line ${id} on ${this.id}`,
+    );
   }
 
   down(line: LineId): Inches {
-    return certain(
-      this.#lines.find(({ id }) => id === line),
-      `guide line ${line} on ${this.id}`,
-    ).down;
+    return this.#line(line).down;
+  }
+
+  level(line: LineId): Inches {
+    return this.#line(line).level;
   }
 
   lineTerms(line: LineId): readonly Term[] {
-    return certain(
-      this.#lines.find(({ id }) => id === line),
-      `guide line ${line} on ${this.id}`,
-    ).terms;
+    return this.#line(line).terms;
+  }
+
+  hasLine(id: LineId): boolean {
+    return this.#lines.some((line) => line.id === id);
+  }
+
+  hasMark(id: string): boolean {
+    return this.#marks.some((mark) => mark.id === id);
   }
 
   /** A mark that was chalked before. */
@@ -89,81 +134,76 @@ export class PieceChalk {
 
   /** A mark across on a guide line, read from the piece's origin. */
   mark(line: LineId, name: string, chalk: MarkChalk): Mark {
+    const terms = [...chalk.terms, ...this.#shiftTerms()];
+    const stitch = chalk.step === undefined ? settleOnTape(this.given, terms) : settle(terms, chalk.step);
+    const { down, start } = this.#line(line);
+    return this.#read(line, name, stitch, chalk, (reading) => at(start + reading, down), {
+      id: `${line}-${name}`,
+      act: { kind: "mark", mark: `${line}/${name}`, line },
+      from: this.start.origin,
+      direction: "across",
+      why: chalk.why,
+    });
+  }
+
+  /** A mark down the centre line, read from the top line. */
+  centreMark(name: string, chalk: MarkChalk): Mark {
     const stitch = chalk.step === undefined ? settleOnTape(this.given, chalk.terms) : settle(chalk.terms, chalk.step);
-    const id = `${line}/${name}`;
-    const place = { x: stitch.value, y: this.down(line) };
-    const { cut, cutTerms } = this.#cutReading(stitch.value, chalk.allowance);
+    const across = (down: Inches) => this.start.contour?.(down) ?? 0;
+    return this.#read("centre", name, stitch, chalk, (reading) => at(across(reading), reading), {
+      id: `centre-${name}`,
+      act: { kind: "centre-mark", mark: `centre/${name}` },
+      from: "top-line",
+      direction: "down",
+      why: chalk.why,
+    });
+  }
+
+  #read(
+    line: LineId | "centre",
+    name: string,
+    stitch: Sum,
+    chalk: MarkChalk,
+    place: (reading: Inches) => Point,
+    step: StepChalk,
+  ): Mark {
+    const cutTerms = chalk.allowance ?? [];
+    const cut = chalk.allowance === undefined ? null : stitch.value + addTerms(cutTerms);
     return this.#keep(
       {
-        id,
+        id: `${line}/${name}`,
         line,
         stitch: stitch.value,
         cut,
         terms: stitch.terms,
         cutTerms,
-        place: { stitch: place, cut: cut === null ? null : { ...place, x: cut } },
+        place: { stitch: place(stitch.value), cut: cut === null ? null : place(cut) },
       },
-      {
-        id: `${line}-${name}`,
-        act: { kind: "mark", mark: id, line },
-        from: this.start.origin,
-        direction: "across",
-        why: chalk.why,
-      },
+      step,
     );
   }
 
-  /** A mark down the centre line, read from the top line. */
-  centreMark(name: string, chalk: MarkChalk): Mark {
-    const stitch = settleOnTape(this.given, chalk.terms);
-    const id = `centre/${name}`;
-    const { cut, cutTerms } = this.#cutReading(stitch.value, chalk.allowance);
-    return this.#keep(
-      {
-        id,
-        line: "centre",
-        stitch: stitch.value,
-        cut,
-        terms: stitch.terms,
-        cutTerms,
-        place: { stitch: { x: 0, y: stitch.value }, cut: cut === null ? null : { x: 0, y: cut } },
-      },
-      {
-        id: `centre-${name}`,
-        act: { kind: "centre-mark", mark: id },
-        from: "top-line",
-        direction: "down",
-        why: chalk.why,
-      },
-    );
-  }
-
-  #cutReading(
-    stitch: Inches,
-    allowance: readonly Term[] | undefined,
-  ): { cut: Inches | null; cutTerms: readonly Term[] } {
-    return allowance === undefined
-      ? { cut: null, cutTerms: [] }
-      : { cut: stitch + addTerms(allowance), cutTerms: allowance };
+  #shiftTerms(): readonly Term[] {
+    const { shift } = this.start;
+    if (shift === undefined || shift.value === 0) return [];
+    return [
+      { label: "Panel moved out for two allowances", kind: "allowance", value: shift.value, source: "rule:panelRoom" },
+    ];
   }
 
   /** A mark plumb under another one, on a guide line: nothing new is measured. */
   plumb(line: LineId, name: string, under: Mark): Mark {
     const id = `${line}/${name}`;
-    const mark: Mark = {
-      ...under,
-      id,
-      line,
-      cut: null,
-      cutTerms: [],
-      place: { stitch: { x: under.stitch, y: this.down(line) }, cut: null },
-    };
-    return this.#keep(mark, {
-      id: `${line}-${name}`,
-      act: { kind: "plumb", mark: under.id, line },
-      from: this.start.origin,
-      direction: "across",
-    });
+    const place = at(under.place.stitch.x, this.down(line));
+    return this.#keep(
+      { ...under, id, line, cut: null, cutTerms: [], place: { stitch: place, cut: null } },
+      {
+        id: `${line}-${name}`,
+        act: { kind: "plumb", mark: under.id, line },
+        from: this.start.origin,
+        direction: "across",
+      },
+    );
   }
 
   /** A mark that lies on no guide line, reached from another place. */
@@ -175,48 +215,114 @@ export class PieceChalk {
       cut: null,
       terms: chalk.reading.terms,
       cutTerms: [],
-      place: { stitch: chalk.stitch, cut: chalk.cut ?? null },
+      place: {
+        stitch: add(chalk.stitch, this.#shift),
+        cut: chalk.cut === undefined ? null : add(chalk.cut, this.#shift),
+      },
     };
-    return this.#keep(mark, {
-      id: chalk.id.replace("/", "-"),
-      act: { kind: chalk.act, mark: chalk.id },
-      from: chalk.from,
-      direction: chalk.direction,
-      why: chalk.why,
+    const { act, from, direction, why } = chalk;
+    return this.#keep(mark, { id: stepId(chalk.id), act: { kind: act, mark: chalk.id }, from, direction, why });
+  }
+
+  /** A mark at a depth that is no guide line, across from the origin: after a turn, or where a seam was trued. */
+  at(chalk: AtChalk): Mark {
+    const { x, y } = add(chalk.stitch, this.#shift);
+    const sum = settle([...chalk.terms, ...this.#shiftTerms()], 0);
+    const rest: Term = { label: "Turned and trued", kind: "trued", value: x - sum.value, source: "geometry" };
+    const terms = Math.abs(rest.value) < 1e-9 ? sum.terms : [...sum.terms, rest];
+    const cut = chalk.allowance === undefined ? null : at(x + chalk.allowance, y);
+    return this.#keep(
+      { id: chalk.id, line: null, stitch: x, cut: null, terms, cutTerms: [], place: { stitch: at(x, y), cut } },
+      {
+        id: stepId(chalk.id),
+        act: { kind: "at", mark: chalk.id, down: y },
+        from: this.start.origin,
+        direction: "across",
+        why: chalk.why,
+      },
+    );
+  }
+
+  /** A mark at a length along an edge. */
+  along(chalk: AlongChalk): Mark {
+    const place = add(chalk.stitch, this.#shift);
+    const { value, terms } = chalk.reading;
+    return this.#keep(
+      { id: chalk.id, line: null, stitch: value, cut: null, terms, cutTerms: [], place: { stitch: place, cut: null } },
+      {
+        id: stepId(chalk.id),
+        act: { kind: "along", mark: chalk.id, edge: chalk.edge },
+        from: "edge-start",
+        direction: "along",
+        why: chalk.why,
+      },
+    );
+  }
+
+  /** A dart joined through marks that were chalked: tips and legs. */
+  dart(chalk: DartChalk): void {
+    const moved = (point: Point) => add(point, this.#shift);
+    const [inner, outer] = chalk.legs;
+    const gap = subtract(outer, inner);
+    this.#darts.push({
+      id: chalk.id,
+      intake: Math.hypot(gap.x, gap.y),
+      tip: moved(chalk.tip),
+      legs: [moved(inner), moved(outer)],
+      end: chalk.end === null ? null : moved(chalk.end),
+      sewn: chalk.sewn ?? true,
     });
+    this.#say(
+      {
+        id: `${chalk.id}-dart`,
+        act: { kind: "dart", dart: chalk.id, through: chalk.through },
+        from: "edge-start",
+        direction: "along",
+        why: chalk.why,
+      },
+      { value: Math.hypot(gap.x, gap.y), terms: [] },
+      chalk.through,
+    );
+  }
+
+  /** Registers that part of the piece was turned; the edges say which of their segments. */
+  turned(turn: Turn): void {
+    this.#turn = { ...turn, about: add(turn.about, this.#shift) };
   }
 
   /** An edge of the outline; edges are chalked clockwise, from the neck at the centre. */
   edge(id: string, chalk: EdgeChalk): Edge {
     const onFold = chalk.onFold ?? false;
-    const curved = !isStraight(chalk.stitch);
     const edge: Edge = {
       id,
       role: chalk.role,
-      stitch: chalk.stitch,
-      ...(chalk.cut ? { cut: chalk.cut } : {}),
+      stitch: movePath(chalk.stitch, this.#shift),
+      ...(chalk.cut ? { cut: movePath(chalk.cut, this.#shift) } : {}),
       allowance: chalk.allowance,
       onFold,
+      mouths: chalk.mouths ?? [],
+      turned: chalk.turned ?? [0, 0],
     };
     this.#edges.push(edge);
     if (onFold) return edge;
-    this.#say({
-      id,
-      act: { kind: "edge", edge: id, curved, through: chalk.through },
-      marks: chalk.through,
-      from: "edge-start",
-      direction: "along",
-      reading: { value: pathLength(chalk.stitch), terms: [] },
-      why: chalk.why,
-    });
-    this.#say({
-      id: `${id}-allowance`,
-      act: { kind: "allowance", edge: id, allowance: chalk.allowance },
-      from: "edge-start",
-      direction: "outwards",
-      reading: { value: chalk.allowance, terms: [] },
-    });
+    const act = { kind: "edge", edge: id, curved: !isStraight(chalk.stitch), through: chalk.through } as const;
+    const length = { value: pathLength(chalk.stitch), terms: [] };
+    this.#say({ id, act, from: "edge-start", direction: "along", why: chalk.why }, length, chalk.through);
+    this.#say(
+      {
+        id: `${id}-allowance`,
+        act: { kind: "allowance", edge: id, allowance: chalk.allowance },
+        from: "edge-start",
+        direction: "outwards",
+      },
+      { value: chalk.allowance, terms: [] },
+    );
     return edge;
+  }
+
+  /** Tells a step that makes no geometry of its own. */
+  tell(step: StepChalk, reading: Sum): void {
+    this.#say(step, reading);
   }
 
   /**
@@ -230,14 +336,13 @@ export class PieceChalk {
 
   /** The terms that give back what the named take-out removes on a line, exactly; none where it removes nothing. */
   givenBack(takeOut: string, line: LineId, label: string): readonly Term[] {
-    const amount = this.#find(takeOut).removedAt(this.down(line));
+    const amount = this.#find(takeOut).removedAt(this.level(line));
     return amount < NOTHING ? [] : [{ label, kind: "given-back", value: amount, source: `take-out:${takeOut}` }];
   }
 
-  /** Says openly that a line is left smaller by what the take-out removes there. */
-  declareNotGivenBack(takeOut: string, line: LineId, why: string): void {
-    const found = this.#find(takeOut);
-    found.declared.push({ line, amount: -found.removedAt(this.down(line)), why });
+  /** Says openly that a line is left larger (or smaller) than its body reading and ease by what giving back leaves over. */
+  declare(takeOut: string, line: LineId, amount: Inches, why: string): void {
+    this.#find(takeOut).declared.push({ line, amount, why });
   }
 
   #find(takeOut: string) {
@@ -249,53 +354,47 @@ export class PieceChalk {
 
   /** A notch at a length along an edge. */
   notchAt(id: string, edge: string, along: Inches): void {
-    const path = this.edgePath(edge);
+    const path = this.edgeOf(edge).stitch;
     this.#notches.push({ id, edge, at: along, point: placeAtLength(path, along).point });
   }
 
   /** A notch where an edge crosses a depth; an edge that does not reach it gets none. */
   notchAtDepth(id: string, edge: string, down: Inches): void {
-    const along = lengthToDepth(this.edgePath(edge), down);
+    const along = lengthToDepth(this.edgeOf(edge).stitch, down);
     if (along !== undefined) this.notchAt(id, edge, along);
   }
 
-  edgePath(id: string): Path {
+  hasEdge(id: string): boolean {
+    return this.#edges.some((edge) => edge.id === id);
+  }
+
+  /** An edge that was chalked before. */
+  edgeOf(id: string): Edge {
     return certain(
       this.#edges.find((edge) => edge.id === id),
       `edge ${id} on ${this.id}`,
-    ).stitch;
+    );
   }
 
-  #keep(
-    mark: Mark,
-    step: Pick<ChalkStep, "id" | "act" | "from" | "direction"> & { readonly why?: StepReason | undefined },
-  ): Mark {
+  #keep(mark: Mark, step: StepChalk): Mark {
     this.#marks.push(mark);
-    const { id, act, from, direction, why } = step;
-    const reading = { value: mark.stitch, terms: mark.terms };
-    this.#say({ id, act, from, direction, why, marks: [mark.id], reading, cutReading: mark.cut });
+    this.#say(step, { value: mark.stitch, terms: mark.terms }, [mark.id], mark.cut);
     return mark;
   }
 
-  #say(
-    step: Pick<ChalkStep, "id" | "act" | "from" | "direction"> & {
-      readonly reading: Sum;
-      readonly marks?: readonly string[];
-      readonly cutReading?: Inches | null;
-      readonly why?: StepReason | undefined;
-    },
-  ): void {
-    const { id, act, from, direction, reading } = step;
+  #say(step: StepChalk, reading: Sum, marks: readonly string[] = [], cutReading: Inches | null = null): void {
+    const { id, act, from, direction } = step;
+    const why = step.why ?? null;
     this.#steps.push({
       id,
       act,
-      marks: step.marks ?? [],
+      marks,
       from,
       direction,
       reading: reading.value,
       terms: reading.terms,
-      cutReading: step.cutReading ?? null,
-      why: step.why ?? null,
+      cutReading,
+      why,
     });
   }
 
@@ -304,28 +403,39 @@ export class PieceChalk {
       id,
       why,
       removes: this.#lines
-        .map((line) => ({ line: line.id, amount: removedAt(line.down) }))
+        .map((line) => ({ line: line.id, amount: removedAt(line.level) }))
         .filter(({ amount }) => amount >= NOTHING),
       declared,
     }));
   }
 
   finish(): Piece {
-    const pair = this.start.origin !== "fold";
+    const { start } = this;
+    const pair = start.origin !== "fold" || start.drawnWith !== undefined;
     return {
       id: this.id,
-      name: this.start.name,
+      name: start.name,
+      half: start.half,
       cloth: "main",
       cut: { copies: pair ? 2 : 1, on: pair ? "pair" : "fold", mirrored: pair },
-      origin: this.start.origin,
-      originInset: this.start.originInset.value,
+      origin: start.origin,
+      originInset: start.originInset.value,
+      shift: this.#shift.x,
+      drawnWith: start.drawnWith?.id ?? null,
+      fromCentre: start.front !== undefined,
       lines: this.#lines,
       marks: this.#marks,
       edges: this.#edges,
       takeOuts: this.#takenOut(),
+      darts: this.#darts,
+      turn: this.#turn,
       notches: this.#notches,
       steps: this.#steps,
       outline: drawOutline(this.#edges),
     };
   }
+}
+
+function stepId(markId: string): string {
+  return markId.replace("/", "-");
 }

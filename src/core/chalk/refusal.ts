@@ -12,7 +12,21 @@ export type RefusalCode =
   | "hem-too-narrow"
   | "four-layers-need-no-opening"
   | "front-not-inside-back"
-  | "shoulder-drop-too-steep";
+  | "shoulder-drop-too-steep"
+  | "underbust-out-of-place"
+  | "bust-dart-too-large"
+  | "bust-dart-too-low"
+  | "bust-dart-needs-panel"
+  | "bust-dart-needs-waist-dart"
+  | "dart-too-short"
+  | "dart-beyond-side"
+  | "panel-off-armhole"
+  | "panel-room-twice"
+  | "band-narrower-than-seam"
+  | "slit-longer-than-front"
+  | "pleat-needs-yoke"
+  | "yoke-below-armhole"
+  | "panels-need-own-fold";
 
 /** A draft that geometry forbids: which readings or choices conflict, with the numbers, and the nearest that works. */
 export interface Refusal {
@@ -21,7 +35,7 @@ export interface Refusal {
   readonly conflicts: readonly string[];
   readonly numbers: Readonly<Record<string, Inches>>;
   /** The change to the first conflict that would let it be drawn. */
-  readonly nearest?: Inches | string;
+  readonly nearest?: Inches | string | boolean;
 }
 
 /** Ends a recipe; caught once, where a draft is made. Not an error of ours and never seen outside. */

@@ -1,17 +1,23 @@
 import type { MeasurementId } from "../body";
+import type { Inches } from "../length";
 import { fail, type Result, succeed } from "../result";
-import type { Draft, GirthPlan, Opening, SeamPlan } from "./draft";
+import type { Draft, GirthPlan, Opening, Piece, Remark, SeamPlan } from "./draft";
 import type { Given } from "./given";
 import type { PieceStart } from "./piece-calls";
 import { PieceChalk } from "./piece-chalk";
 import { type Refusal, RefusalSignal } from "./refusal";
+import { type SplitPlan, splitPieces } from "./split-piece";
 
 /** The table a recipe chalks on. Lives only while a recipe runs; what comes out is plain data. */
 export class Sheet {
   readonly #pieces: PieceChalk[] = [];
   readonly #seams: SeamPlan[] = [];
   readonly #girths: GirthPlan[] = [];
+  readonly #splits: SplitPlan[] = [];
+  readonly #finished: Piece[] = [];
+  readonly #remarks: Remark[] = [];
   #opening: Opening = "none";
+  #opensTo: Inches | null = null;
 
   constructor(readonly given: Given) {}
 
@@ -31,18 +37,39 @@ export class Sheet {
     this.#girths.push(girth);
   }
 
-  openAt(opening: Opening): void {
+  /** Promises how the garment opens, and how far down from the top line. */
+  openAt(opening: Opening, opensTo: Inches | null): void {
     this.#opening = opening;
+    this.#opensTo = opensTo;
+  }
+
+  /** Cuts a piece that was chalked whole into an upper and a lower one, joined by a seam. */
+  splitAcross(plan: SplitPlan): void {
+    this.#splits.push(plan);
+  }
+
+  /** Adds a piece that is no half of the body: a strip. */
+  add(piece: Piece): void {
+    this.#finished.push(piece);
+  }
+
+  /** Tells the tailor something that the recipe did. */
+  remark(remark: Remark): void {
+    this.#remarks.push(remark);
   }
 
   finish(garment: string, needed: readonly MeasurementId[]): Draft {
+    const whole = [...this.#pieces.map((piece) => piece.finish()), ...this.#finished];
+    const { pieces, seams } = splitPieces(whole, this.#seams, this.#splits);
     return {
       garment,
       given: this.given,
-      pieces: this.#pieces.map((piece) => piece.finish()),
-      seams: this.#seams,
+      pieces,
+      seams,
       girths: this.#girths,
       opening: this.#opening,
+      opensTo: this.#opensTo,
+      remarks: this.#remarks,
       needed,
     };
   }

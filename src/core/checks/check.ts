@@ -4,6 +4,7 @@ import type { Finding } from "./finding";
 import { findGirthErrors, type Girth, measureGirths } from "./girths";
 import { findLedgerErrors, keepLedger, type LedgerRow } from "./ledger";
 import { findOutlineErrors } from "./outline";
+import { findPanelOverlaps } from "./panels";
 import { findReadingProblems } from "./readings";
 import { findSeamErrors, type Seam, walkSeams } from "./seams";
 import { armholeRound, findWearingProblems, neckRound } from "./wearing";
@@ -28,7 +29,9 @@ export function checkDraft(draft: Draft): Report {
     ...findGirthErrors(girths),
     ...findSeamErrors(seams),
     ...findOutlineErrors(draft),
+    ...findPanelOverlaps(draft),
     ...findWearingProblems(draft),
+    ...draft.remarks.map(({ id, piece, numbers }): Finding => ({ id, level: "note", piece, numbers })),
     ...findReadingProblems(draft),
   ];
   return { ledger, girths, seams, neckRound: neckRound(draft), armholeRound: armholeRound(draft), findings };

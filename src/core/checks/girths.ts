@@ -1,8 +1,9 @@
-import { type Draft, type GirthPlan, givenStep, type LineId, type Piece } from "../chalk";
-import { crossAtDepth } from "../geometry";
+import { type Dart, type Draft, type GirthPlan, givenStep, type LineId, type Piece } from "../chalk";
+import { crossAtDepth, type Point, straight, turnPoint } from "../geometry";
 import type { Inches } from "../length";
 import type { Finding } from "./finding";
 import type { LedgerRow } from "./ledger";
+import { undoTurn } from "./undo-turn";
 
 /** A finished girth: what was promised, and what the outline really measures. */
 export interface Girth {
@@ -19,34 +20,48 @@ export interface Girth {
   readonly tolerance: Inches;
 }
 
+/** What trued corners, rounded to 1/32, may explain where a tape does not round. */
+const TRUED: Inches = 1 / 16;
+
 /** How often a piece lies round the whole body. */
 function timesRoundBody(piece: Piece): number {
   return piece.cut.on === "single" ? 1 : 2;
 }
 
-/** The level at which a line is measured: never above the sewn underarm, where there is no side seam yet. */
-function measuringLevel(piece: Piece, line: LineId): Inches | undefined {
-  const down = piece.lines.find(({ id }) => id === line)?.down;
-  const underarm = piece.edges.find(({ role }) => role === "side")?.stitch.start.y;
-  return down === undefined ? undefined : Math.max(down, underarm ?? down);
+/** How much a dart takes out of a level line: the distance between its legs there. */
+function dartWidthAt(piece: Piece, dart: Dart, down: Inches): Inches {
+  const [inner, outer] = dart.legs;
+  const unturned = piece.turn?.lines.includes("waist") ? turnPoint(outer, piece.turn.about, -piece.turn.angle) : outer;
+  const end = dart.end;
+  const legs = (leg: Point) => straight(dart.tip, leg, ...(end === null ? [] : [end]));
+  const [left, right] = [crossAtDepth(legs(inner), down)[0], crossAtDepth(legs(unturned), down)[0]];
+  return left === undefined || right === undefined ? 0 : Math.abs(right.x - left.x);
 }
 
-/** The net width of a piece at a depth, measured on its stitching outline. */
+/** The net width of a piece at a depth, measured on its stitching outline with turns undone, less what its darts take. */
 function widthAt(piece: Piece, down: Inches): Inches {
-  const across = crossAtDepth(piece.outline.stitch, down).map(({ x }) => x);
-  return across.length === 0 ? 0 : Math.max(...across) - Math.min(...across);
+  const across = crossAtDepth(undoTurn(piece), down).map(({ x }) => x);
+  if (across.length === 0) return 0;
+  const darts = piece.darts.reduce((sum, dart) => sum + dartWidthAt(piece, dart, down), 0);
+  const from = piece.fromCentre ? 0 : Math.min(...across);
+  return Math.max(...across) - from - darts;
 }
 
 /** The girth of the whole garment at a depth. */
 export function girthAtDepth(draft: Draft, down: Inches): Inches {
-  return draft.pieces.reduce((sum, piece) => sum + timesRoundBody(piece) * widthAt(piece, down), 0);
+  return bodyPieces(draft).reduce((sum, piece) => sum + timesRoundBody(piece) * widthAt(piece, down), 0);
+}
+
+/** Pieces that lie round the body; strips do not. */
+function bodyPieces(draft: Draft): readonly Piece[] {
+  return draft.pieces.filter(({ half }) => half !== null);
 }
 
 /** The girth of the whole garment on a line; lines that no piece has measure 0. */
 export function girthOn(draft: Draft, line: LineId): Inches {
-  return draft.pieces.reduce((sum, piece) => {
-    const down = measuringLevel(piece, line);
-    return down === undefined ? sum : sum + timesRoundBody(piece) * widthAt(piece, down);
+  return bodyPieces(draft).reduce((sum, piece) => {
+    const level = piece.lines.find(({ id }) => id === line)?.level;
+    return level === undefined ? sum : sum + timesRoundBody(piece) * widthAt(piece, level);
   }, 0);
 }
 
@@ -58,7 +73,7 @@ function measureGirth(draft: Draft, plan: GirthPlan, ledger: readonly LedgerRow[
     (sum, piece) =>
       sum +
       timesRoundBody(piece) *
-        piece.marks.filter(({ line, cut, id }) => line === plan.on && (cut !== null || id.endsWith("/hollow"))).length,
+        piece.marks.filter(({ id }) => id.startsWith(`${plan.on}/`) && !id.endsWith("/armhole")).length,
     0,
   );
   return {
@@ -66,7 +81,7 @@ function measureGirth(draft: Draft, plan: GirthPlan, ledger: readonly LedgerRow[
     declared,
     wanted: plan.body + plan.ease + declared,
     drawn: girthOn(draft, plan.on),
-    tolerance: (marks * givenStep(draft.given)) / 2,
+    tolerance: Math.max((marks * givenStep(draft.given)) / 2, TRUED),
   };
 }
 

@@ -18,35 +18,43 @@ const BALANCED: Inches = 1 / 64;
 
 function givenBackOn(piece: Piece, line: LineId, takeOut: string): Inches {
   return piece.marks
-    .filter((mark) => mark.line === line)
+    .filter(({ id }) => id === `${line}/side`)
     .reduce((sum, mark) => sum + addTerms(mark.terms.filter((term) => term.source === `take-out:${takeOut}`)), 0);
+}
+
+/** Only where a side is chalked can anything be given back: a line that has no side mark promises no width. */
+function isChalked(piece: Piece, line: LineId): boolean {
+  return piece.marks.some(({ id }) => id === `${line}/side`);
 }
 
 function takeOutRows(piece: Piece): readonly LedgerRow[] {
   return piece.takeOuts.flatMap((takeOut) =>
-    takeOut.removes.map(({ line, amount }) => {
-      const givenBack = givenBackOn(piece, line, takeOut.id);
-      const declared = takeOut.declared.find((row) => row.line === line);
-      return {
-        piece: piece.id,
-        line,
-        removed: amount,
-        givenBack,
-        difference: givenBack - amount,
-        why: declared?.why ?? takeOut.why,
-        declared: declared !== undefined,
-      };
-    }),
+    takeOut.removes
+      .filter(({ line }) => isChalked(piece, line))
+      .map(({ line, amount }) => {
+        const givenBack = givenBackOn(piece, line, takeOut.id);
+        const declared = takeOut.declared.find((row) => row.line === line);
+        return {
+          piece: piece.id,
+          line,
+          removed: amount,
+          givenBack,
+          difference: givenBack - amount,
+          why: declared?.why ?? takeOut.why,
+          declared: declared !== undefined,
+        };
+      }),
   );
 }
 
-function figureNoteRows(piece: Piece): readonly LedgerRow[] {
+/** Figure notes, and styles that make a line larger or smaller than its body reading and ease: said openly. */
+function declaredRows(piece: Piece): readonly LedgerRow[] {
   return piece.marks.flatMap((mark) =>
     mark.terms
-      .filter((term) => term.kind === "figure-note" && mark.line !== null && mark.line !== "centre")
+      .filter((term) => term.kind === "figure-note" || term.source.startsWith("declared:"))
       .map((term) => ({
         piece: piece.id,
-        line: mark.line as LineId,
+        line: mark.id.split("/")[0] as LineId,
         removed: 0,
         givenBack: 0,
         difference: term.value,
@@ -58,7 +66,7 @@ function figureNoteRows(piece: Piece): readonly LedgerRow[] {
 
 /** What is taken out is given back: the balance of every guide line that a take-out crosses, and every figure note (craft: ideas 3). */
 export function keepLedger(draft: Draft): readonly LedgerRow[] {
-  return draft.pieces.flatMap((piece) => [...takeOutRows(piece), ...figureNoteRows(piece)]);
+  return draft.pieces.flatMap((piece) => [...takeOutRows(piece), ...declaredRows(piece)]);
 }
 
 export function findLedgerErrors(rows: readonly LedgerRow[]): readonly Finding[] {
@@ -71,6 +79,8 @@ export function findLedgerErrors(rows: readonly LedgerRow[]): readonly Finding[]
     };
     if (Math.abs(row.difference) < BALANCED) return [];
     if (!row.declared) return [{ ...base, id: "take-out-not-given-back", level: "error" }];
-    return [{ ...base, id: row.removed > 0 ? "not-given-back-by-rule" : "figure-note-applied", level: "note" }];
+    const id =
+      row.removed === 0 ? "figure-note-applied" : row.difference < 0 ? "not-given-back-by-rule" : "given-back-whole";
+    return [{ ...base, id, level: "note" }];
   });
 }

@@ -2,7 +2,7 @@ import { findDoubts, measurementIds, type Readings } from "../body";
 import type { Draft } from "../chalk";
 import type { Inches } from "../length";
 import type { Finding } from "./finding";
-import { armholeRound } from "./wearing";
+import { armholeRound, placeOf } from "./wearing";
 
 /** Room in a sewn armhole beyond the arm's own: less pinches, more gapes (craft: bodice, step 7). */
 const LEAST_ROOM: Inches = 0.5;
@@ -57,8 +57,7 @@ function checkArmhole(draft: Draft, readings: Readings): readonly Finding[] {
   const most = (bust?.ease ?? 0) >= EASY_EASE ? MOST_ROOM_EASY : MOST_ROOM_CLOSE;
   const base = {
     level: "caution" as const,
-    piece: "bodice-front",
-    edge: "front-armhole",
+    ...placeOf(draft, "front", "armhole"),
     numbers: { sewn, armhole, room: sewn - armhole, least: LEAST_ROOM, most },
   };
   if (sewn < armhole + LEAST_ROOM) return [{ ...base, id: "armhole-tight" }];

@@ -1,4 +1,4 @@
-import type { Draft, EdgeReference, Piece } from "../chalk";
+import { type Draft, type EdgeReference, type Piece, type SeamPlan, sewnLength } from "../chalk";
 import { pathLength } from "../geometry";
 import type { Inches } from "../length";
 import { certain } from "../result";
@@ -13,6 +13,8 @@ export interface Seam {
   readonly lengthB: Inches;
   readonly ease: Inches;
   readonly allowed: readonly [Inches, Inches];
+  /** Above and below the notch that both edges share, where each part must meet by itself. */
+  readonly parts: readonly { readonly lengthA: Inches; readonly lengthB: Inches }[];
 }
 
 /** How nearly two seams must meet (DESIGN: promises). */
@@ -27,11 +29,34 @@ export function findEdge(pieces: readonly Piece[], reference: EdgeReference) {
   );
 }
 
-/** Walks every pair of seams on the real edges (craft: ideas 5). */
+/** Lengths of an edge above and below one of its notches, whichever way the edge is walked. */
+function splitAtNotch(draft: Draft, reference: EdgeReference, notchId: string): readonly [Inches, Inches] | null {
+  const [pieceId, edgeId] = reference.split("/");
+  const piece = draft.pieces.find(({ id }) => id === pieceId);
+  const notch = piece?.notches.find(({ id, edge }) => id === notchId && edge === edgeId);
+  if (piece === undefined || notch === undefined) return null;
+  const { stitch } = findEdge(draft.pieces, reference);
+  const rest = pathLength(stitch) - notch.at;
+  return stitch.start.y < notch.point.y ? [notch.at, rest] : [rest, notch.at];
+}
+
+function walkParts(draft: Draft, { a, b, parts }: SeamPlan): Seam["parts"] {
+  const [first, second] = [a[0], b[0]];
+  if (parts === undefined || first === undefined || second === undefined) return [];
+  const [one, other] = [splitAtNotch(draft, first, parts), splitAtNotch(draft, second, parts)];
+  if (one === null || other === null) return [];
+  return [
+    { lengthA: one[0], lengthB: other[0] },
+    { lengthA: one[1], lengthB: other[1] },
+  ];
+}
+
+/** Walks every pair of seams on the real edges, darts closed (craft: ideas 5). */
 export function walkSeams(draft: Draft): readonly Seam[] {
   const walk = (edges: readonly EdgeReference[]) =>
-    edges.reduce((sum, edge) => sum + pathLength(findEdge(draft.pieces, edge).stitch), 0);
-  return draft.seams.map(({ id, a, b, ease }) => {
+    edges.reduce((sum, edge) => sum + sewnLength(findEdge(draft.pieces, edge)), 0);
+  return draft.seams.map((plan) => {
+    const { id, a, b, ease } = plan;
     const [lengthA, lengthB] = [walk(a), walk(b)];
     return {
       id,
@@ -41,19 +66,24 @@ export function walkSeams(draft: Draft): readonly Seam[] {
       lengthB,
       ease: lengthA - lengthB,
       allowed: [ease.least - MEETING, ease.most + MEETING],
+      parts: walkParts(draft, plan),
     };
   });
 }
 
+function misses(seam: Seam): boolean {
+  const [least, most] = seam.allowed;
+  const apart = seam.parts.some(({ lengthA, lengthB }) => lengthA - lengthB < least || lengthA - lengthB > most);
+  return seam.ease < least || seam.ease > most || apart;
+}
+
 export function findSeamErrors(seams: readonly Seam[]): readonly Finding[] {
-  return seams
-    .filter(({ ease, allowed }) => ease < allowed[0] || ease > allowed[1])
-    .map(({ id, a, lengthA, lengthB, ease }) => ({
-      id: "seam-mismatch",
-      level: "error",
-      edge: id,
-      piece: a[0]?.split("/")[0] ?? "",
-      numbers: { lengthA, lengthB, ease },
-      words: { seam: id },
-    }));
+  return seams.filter(misses).map(({ id, a, lengthA, lengthB, ease }) => ({
+    id: "seam-mismatch",
+    level: "error",
+    edge: id,
+    piece: a[0]?.split("/")[0] ?? "",
+    numbers: { lengthA, lengthB, ease },
+    words: { seam: id },
+  }));
 }

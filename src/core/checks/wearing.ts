@@ -34,25 +34,60 @@ export function armholeRound(draft: Draft): Inches {
   return edgesOf(draft, "armhole").reduce((sum, { edge }) => sum + pathLength(edge.stitch), 0);
 }
 
+/** The piece of a half that carries an edge of a role: where a finding has its place on the cloth. */
+export function placeOf(
+  draft: Draft,
+  half: "front" | "back",
+  role: EdgeRole,
+): { readonly piece: string; readonly edge: string } {
+  const found = edgesOf(draft, role).find(({ piece }) => piece.half === half);
+  return { piece: found?.piece.id ?? "", edge: found?.edge.id ?? "" };
+}
+
+/** The narrowest finished girth that the bust must pass: the waist, or the ribs where there is none. */
+function narrowest(draft: Draft): Inches {
+  const girths = (["waist", "underbust"] as const).map((line) => girthOn(draft, line)).filter((girth) => girth > 0);
+  return Math.min(...girths);
+}
+
+/** What an opening lets pass by itself: a zip at the back or a front that opens all the way lets everything. */
+function opensFully(draft: Draft): boolean {
+  const lowest = Math.max(
+    ...draft.pieces.filter(({ half }) => half === "front").flatMap(({ lines }) => lines.map(({ down }) => down)),
+  );
+  return (
+    draft.opening === "back-zip" ||
+    draft.opening === "front-band" ||
+    draft.opening === "overlap" ||
+    (draft.opening === "slit" && (draft.opensTo ?? 0) >= lowest - 1)
+  );
+}
+
+/** The neck with what a slit in front opens of it. */
+function neckOpening(draft: Draft): Inches {
+  const depth =
+    draft.pieces.find(({ half }) => half === "front")?.marks.find(({ id }) => id === "centre/neck-depth")?.stitch ?? 0;
+  return neckRound(draft) + (draft.opening === "slit" ? 2 * Math.max(0, (draft.opensTo ?? depth) - depth) : 0);
+}
+
 function checkGettingIn(draft: Draft): readonly Finding[] {
   const head = reading(draft, "head") ?? 22;
   const bust = reading(draft, "bust") ?? 0;
-  const neck = neckRound(draft);
-  const waist = girthOn(draft, "waist");
-  const passes = neck >= head && waist >= bust - PASSES_OVER_BUST;
-  if (draft.opening !== "none") {
-    return passes ? [{ id: "zip-not-needed", level: "note", numbers: { neck, head, waist, bust } }] : [];
+  const neck = neckOpening(draft);
+  const waist = narrowest(draft);
+  const headPasses = neck >= head;
+  const bodyPasses = waist >= bust - PASSES_OVER_BUST;
+  const numbers = { neck, head, waist, bust };
+  if (opensFully(draft)) {
+    const needless = draft.opening === "back-zip" && headPasses && bodyPasses;
+    return needless ? [{ id: "zip-not-needed", level: "note", numbers }] : [];
   }
   const findings: Finding[] = [];
-  if (neck < head)
-    findings.push({
-      id: "head-does-not-pass",
-      level: "error",
-      piece: "bodice-front",
-      edge: "front-neck",
-      numbers: { neck, head, short: head - neck },
-    });
-  if (waist < bust - PASSES_OVER_BUST)
+  if (!headPasses) {
+    const place = placeOf(draft, "front", "neck");
+    findings.push({ id: "head-does-not-pass", level: "error", ...place, numbers: { neck, head, short: head - neck } });
+  }
+  if (!bodyPasses && draft.opening !== "side-zip")
     findings.push({
       id: "body-does-not-pass",
       level: "error",
@@ -103,14 +138,38 @@ function checkStride(draft: Draft): readonly Finding[] {
 
 function checkNeckDepth(draft: Draft): readonly Finding[] {
   const bustLine = reading(draft, "shoulderToBust");
-  if (bustLine === undefined) return [];
+  // An overlapping front is held by its overlap, however deep it is cut.
+  if (bustLine === undefined || draft.opening === "overlap") return [];
   return draft.pieces.flatMap((piece): readonly Finding[] => {
     const depth = piece.marks.find(({ id }) => id === "centre/neck-depth")?.stitch ?? 0;
-    if (piece.id !== "bodice-front" || depth <= bustLine) return [];
-    return [
-      { id: "neck-below-bust", level: "caution", piece: piece.id, edge: "front-neck", numbers: { depth, bustLine } },
-    ];
+    if (piece.half !== "front" || depth <= bustLine) return [];
+    const { edge } = placeOf(draft, "front", "neck");
+    return [{ id: "neck-below-bust", level: "caution", piece: piece.id, edge, numbers: { depth, bustLine } }];
   });
+}
+
+/** Shapes that are called by their measure (craft: bodice, step 5): boat under 2½ and over 4½ wide, scoop deeper than 5. */
+const BOAT_DEPTH: Inches = 2.5;
+const BOAT_WIDTH: Inches = 4.5;
+const SCOOP_DEPTH: Inches = 5;
+
+function checkNeckName(draft: Draft): readonly Finding[] {
+  const { frontNeck, frontNeckDepth, neckWidth } = draft.given.choices;
+  const [depth, width] = [Number(frontNeckDepth ?? 0), Number(neckWidth ?? 0)];
+  const boat = frontNeck === "boat" && (depth >= BOAT_DEPTH || width <= BOAT_WIDTH);
+  const scoop = frontNeck === "scoop" && depth <= SCOOP_DEPTH;
+  if (!boat && !scoop) return [];
+  const place = placeOf(draft, "front", "neck");
+  const words = { shape: String(frontNeck) };
+  return [{ id: "neck-not-as-named", level: "caution", ...place, numbers: { depth, width }, words }];
+}
+
+/** A body that flares over the hip promises no hip girth; it must still go round it. */
+function checkHip(draft: Draft): readonly Finding[] {
+  const hip = reading(draft, "hip");
+  const finished = girthOn(draft, "hip");
+  if (hip === undefined || finished === 0 || draft.girths.some(({ line }) => line === "hip")) return [];
+  return finished >= hip + 1 ? [] : [{ id: "hip-tight", level: "caution", line: "hip", numbers: { finished, hip } }];
 }
 
 /** How far a curved neckline turns where front and back meet at the sewn shoulder, beyond straight on. */
@@ -128,7 +187,7 @@ function turnAtShoulder(draft: Draft): number {
 function checkNeckJoin(draft: Draft): readonly Finding[] {
   const curved = edgesOf(draft, "neck").every(({ edge }) => edge.stitch.segments.every(({ kind }) => kind === "cubic"));
   return curved && turnAtShoulder(draft) > SMOOTH_JOIN
-    ? [{ id: "neck-not-smooth", level: "caution", edge: "front-neck", numbers: {} }]
+    ? [{ id: "neck-not-smooth", level: "caution", ...placeOf(draft, "front", "neck"), numbers: {} }]
     : [];
 }
 
@@ -139,6 +198,8 @@ export function findWearingProblems(draft: Draft): readonly Finding[] {
     ...checkZip(draft),
     ...checkStride(draft),
     ...checkNeckDepth(draft),
+    ...checkNeckName(draft),
+    ...checkHip(draft),
     ...checkNeckJoin(draft),
   ];
 }

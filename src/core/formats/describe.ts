@@ -1,6 +1,6 @@
 import { canBeEstimated, measurementIds, measurements } from "../body";
 import type { ChoiceDefinition } from "../chalk";
-import { garments } from "../garments";
+import { defaultChoices, garments } from "../garments";
 import { both, pickSystem } from "../length";
 import { type RuleSetId, ruleDefault, ruleDefinition, ruleIds, ruleSets } from "../rules";
 
@@ -56,7 +56,7 @@ export function describeCatalogue() {
       id: garment.id,
       label: garment.label,
       about: garment.about,
-      measurements: garment.needs((id) => ruleDefault("close", id)),
+      measurements: garment.needs({ rule: (id) => ruleDefault("close", id), choices: defaultChoices(garment, false) }),
       rules: garment.uses,
       choices: Object.entries(garment.choices).map(describeChoice),
     })),

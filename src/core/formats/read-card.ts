@@ -9,9 +9,8 @@ import {
   type Readings,
 } from "../body";
 import type { GivenMeasurement } from "../chalk";
-import type { Garment } from "../garments";
+import type { Garment, GarmentDecisions } from "../garments";
 import type { Unit } from "../length";
-import type { RuleId, RuleValue } from "../rules";
 import { wordAbsurdReading, wordMissingReading } from "../wording";
 import { nearestWord } from "./nearest";
 import type { OrderError } from "./order";
@@ -62,14 +61,14 @@ export interface GivenReadings {
 }
 
 /** The readings a garment asks for: from the card, or estimated and marked so; those that nothing stands in for are missing. */
-export function gatherReadings(garment: Garment, rule: (id: RuleId) => RuleValue, readings: Readings): GivenReadings {
+export function gatherReadings(garment: Garment, decisions: GarmentDecisions, readings: Readings): GivenReadings {
   const given: Partial<Record<MeasurementId, GivenMeasurement>> = {};
   for (const id of measurementIds) {
     const value = readings[id];
     if (value !== undefined) given[id] = { value, from: "card" };
   }
   const missing: MeasurementId[] = [];
-  const needed = garment.needs(rule);
+  const needed = garment.needs(decisions);
   for (const id of new Set([...needed, ...garment.checksWith])) {
     if (given[id] !== undefined) continue;
     const estimate = estimateReading(id, readings);

@@ -129,7 +129,8 @@ export function readChoices(
       });
       continue;
     }
-    const value = readValue(raw, unit, choice.kind === "length");
+    const said = choice.kind === "option" && typeof raw === "number" ? String(raw) : raw;
+    const value = readValue(said, unit, choice.kind === "length");
     const problem = checkChoice(id, choice, value);
     if (problem === undefined) values[id] = value;
     else errors.push(wordProblem(path, choice.label, problem, unit));

@@ -113,7 +113,11 @@ export function readOrder(input: unknown): Result<ReadOrder, OrderError> {
 
   const choices = readChoices(garment.choices, order.choices, unit, metric);
   const resolved = resolveRules(rules.set, garment.rules, rules.overrides);
-  const readings = gatherReadings(garment, (id) => resolved[id].value, card.readings);
+  const readings = gatherReadings(
+    garment,
+    { rule: (id) => resolved[id].value, choices: choices.values },
+    card.readings,
+  );
   const unread = new Set(card.errors.map(({ path }) => path));
   const missing = missingErrors(readings.missing).filter(({ path }) => !unread.has(path));
   const all = [...errors, ...choices.errors, ...missing];

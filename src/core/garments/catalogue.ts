@@ -1,8 +1,40 @@
+import { aLineDress } from "./a-line-dress";
+import { armholeBustier } from "./armhole-bustier";
+import { basicBodice } from "./basic-bodice";
+import { basqueGown } from "./basque-gown";
+import { flaredBlouse } from "./flared-blouse";
+import { freehandBustier } from "./freehand-bustier";
 import type { Garment } from "./garment";
+import { lapelDress } from "./lapel-dress";
+import { overlapDress } from "./overlap-dress";
+import { pocketShirt } from "./pocket-shirt";
+import { sheathDress } from "./sheath-dress";
+import { shiftDress } from "./shift-dress";
+import { shirt } from "./shirt";
+import { shirtDress } from "./shirt-dress";
+import { shoulderBustier } from "./shoulder-bustier";
 import { straightDress } from "./straight-dress";
+import { yokeGown } from "./yoke-gown";
 
 /** Every garment, in the order in which people choose. A new one is its file and its line here. */
-export const garments: readonly Garment[] = [straightDress];
+export const garments: readonly Garment[] = [
+  straightDress,
+  shiftDress,
+  sheathDress,
+  aLineDress,
+  overlapDress,
+  shirtDress,
+  yokeGown,
+  basqueGown,
+  lapelDress,
+  basicBodice,
+  armholeBustier,
+  shoulderBustier,
+  freehandBustier,
+  flaredBlouse,
+  shirt,
+  pocketShirt,
+];
 
 export function findGarment(id: string): Garment | undefined {
   return garments.find((garment) => garment.id === id);

@@ -1,7 +1,22 @@
 import type { MeasurementId } from "../body";
-import { type ChoiceDefinitions, chalkDraft, type Draft, type Given, type Refusal, type Sheet } from "../chalk";
+import {
+  type ChoiceDefinitions,
+  type ChoiceValues,
+  chalkDraft,
+  choiceDefault,
+  type Draft,
+  type Given,
+  type Refusal,
+  type Sheet,
+} from "../chalk";
 import type { Result } from "../result";
 import type { GarmentRules, RuleId, RuleValue } from "../rules";
+
+/** The rules and choices that decide what a garment needs. */
+export interface GarmentDecisions {
+  readonly rule: (id: RuleId) => RuleValue;
+  readonly choices: ChoiceValues;
+}
 
 /** A garment: what the client decides, what the house does otherwise for it, and its recipe. One small file each. */
 export interface Garment {
@@ -13,8 +28,8 @@ export interface Garment {
   readonly rules: GarmentRules;
   /** Every rule that the recipe reads; the rest of the house rules do not move it. */
   readonly uses: readonly RuleId[];
-  /** Readings it cannot be drawn without, under the rules in force. */
-  readonly needs: (rule: (id: RuleId) => RuleValue) => readonly MeasurementId[];
+  /** Readings it cannot be drawn without, under the rules and choices in force. */
+  readonly needs: (decisions: GarmentDecisions) => readonly MeasurementId[];
   /** Readings that only its checks use. */
   readonly checksWith: readonly MeasurementId[];
   readonly recipe: (sheet: Sheet) => void;
@@ -22,6 +37,11 @@ export interface Garment {
 
 /** Draws a garment: the draft, or the refusal that geometry makes. */
 export function draftGarment(garment: Garment, given: Given): Result<Draft, Refusal> {
-  const needed = garment.needs((id) => given.rules[id].value);
+  const needed = garment.needs({ rule: (id) => given.rules[id].value, choices: given.choices });
   return chalkDraft(garment.id, needed, given, garment.recipe);
+}
+
+/** The choices of a garment as it is offered, before anything is decided. */
+export function defaultChoices(garment: Garment, metric: boolean): ChoiceValues {
+  return Object.fromEntries(Object.entries(garment.choices).map(([id, choice]) => [id, choiceDefault(choice, metric)]));
 }

@@ -1,2 +1,2 @@
 export { findGarment, garments } from "./catalogue";
-export { draftGarment, type Garment } from "./garment";
+export { defaultChoices, draftGarment, type Garment, type GarmentDecisions } from "./garment";

@@ -1,6 +1,6 @@
 import type { Inches } from "../length";
 import { cubicTo, type Path, type Segment } from "./path";
-import { add, type Direction, dot, type Point, scale, subtract } from "./point";
+import { add, at, type Direction, dot, type Point, scale, subtract } from "./point";
 
 /** The share of a curve's span that each handle takes: a quarter circle drawn as one cubic (craft: bodice, step 7). */
 export const HANDLE = 0.5523;
@@ -16,11 +16,15 @@ export function curveBetween(from: Point, leaving: Direction, to: Point, arrivin
   return cubicTo(add(from, first), subtract(to, last), to);
 }
 
+/** The marks of a side seam from the underarm down; those a garment does not reach are left out. */
 export interface SideSeamPoints {
   readonly underarm: Point;
-  readonly waist: Point;
-  readonly hip: Point;
-  readonly hem: Point;
+  /** On the bust line, when it lies clear of the underarm. */
+  readonly bust?: Point;
+  readonly underbust?: Point;
+  readonly waist?: Point;
+  readonly hip?: Point;
+  readonly hem?: Point;
 }
 
 /** How far the waist's own handle reaches into the hip curve: short, so that the curve is round over the hip, as a hand chalks it. */
@@ -48,23 +52,48 @@ function leaningCurve(from: Point, lean: number, share: number, to: Point, endLe
   );
 }
 
+/** Leans of a smooth row of places: that of its only stretch at the ends, between both leans inside. */
+function leansThrough(points: readonly Point[], first: number): readonly number[] {
+  const slopes = points.slice(1).map((point, index) => slope(points[index] as Point, point));
+  return points.map((_, index) => {
+    if (index === 0) return first;
+    const [above, below] = [slopes[index - 1] as number, slopes[index]];
+    return below === undefined ? above : leanAtWaist(above, below);
+  });
+}
+
+/** The hip curve and what hangs below it: upright at the hip, a short blend, then straight to the hem. */
+function belowHip(hip: Point, hem: Point): readonly Segment[] {
+  const lean = slope(hip, hem);
+  const blendTo = { x: hip.x + lean * HIP_BLEND * (hem.y - hip.y), y: hip.y + HIP_BLEND * (hem.y - hip.y) };
+  return [leaningCurve(hip, 0, 1 / 3, blendTo, lean, 1 / 3), { kind: "line", to: hem }];
+}
+
 /**
- * The side seam from the underarm to the hem: nearly straight to the waist, smooth through it, a round hip curve that
- * is upright at the hip, then straight to the hem (craft: bodice, step 9). Never wider or narrower than its marks.
+ * The side seam: straight between underarm and bust line, nearly straight to the waist, smooth through it, a round hip
+ * curve that is upright at the hip, then straight to the hem (craft: bodice, step 9). Never wider or narrower than its marks.
  */
-export function sideSeam({ underarm, waist, hip, hem }: SideSeamPoints): Path {
-  const above = slope(underarm, waist);
-  const lean = leanAtWaist(above, slope(waist, hip));
-  const blendTo = { x: hip.x + slope(hip, hem) * HIP_BLEND * (hem.y - hip.y), y: hip.y + HIP_BLEND * (hem.y - hip.y) };
-  return {
-    start: underarm,
-    segments: [
-      leaningCurve(underarm, above, 1 / 3, waist, lean, WAIST_HANDLE),
-      leaningCurve(waist, lean, WAIST_HANDLE, hip, 0, HANDLE),
-      leaningCurve(hip, 0, 1 / 3, blendTo, slope(hip, hem), 1 / 3),
-      { kind: "line", to: hem },
-    ],
-  };
+export function sideSeam({ underarm, bust, underbust, waist, hip, hem }: SideSeamPoints): Path {
+  const segments: Segment[] = bust === undefined ? [] : [{ kind: "line", to: bust }];
+  const top = bust ?? underarm;
+  const middle = [underbust, waist].filter((point) => point !== undefined);
+  const row = [top, ...middle, ...(hip === undefined ? [] : [hip])];
+  const firstLean =
+    bust === undefined ? slope(underarm, row[1] ?? at(underarm.x, underarm.y + 1)) : slope(underarm, bust);
+  const leans = leansThrough(row, firstLean);
+  for (let index = 1; index < row.length; index++) {
+    const [from, to] = [row[index - 1] as Point, row[index] as Point];
+    const [leaving, arriving] = [leans[index - 1] as number, leans[index] as number];
+    if (to === hip) segments.push(leaningCurve(from, leaving, WAIST_HANDLE, to, 0, HANDLE));
+    else segments.push(leaningCurve(from, leaving, 1 / 3, to, arriving, hip === undefined ? 1 / 3 : WAIST_HANDLE));
+  }
+  if (hip !== undefined && hem !== undefined) segments.push(...belowHip(hip, hem));
+  return { start: underarm, segments };
+}
+
+/** A line that leaves one place with a lean (across per down) and arrives at a lower one with another. */
+export function leaningLine(from: Point, lean: number, to: Point, endLean: number): Path {
+  return { start: from, segments: [leaningCurve(from, lean, 1 / 3, to, endLean, 1 / 3)] };
 }
 
 /** A take-out's edge that leaves the plumb at `start`, is `width` from it at `widest`, and is back at `end`; smooth all the way. */

@@ -1,8 +1,9 @@
-export { curveBetween, HANDLE, hollowLine, type SideSeamPoints, sideSeam } from "./curves";
+export { curveBetween, HANDLE, hollowLine, leaningLine, type SideSeamPoints, sideSeam } from "./curves";
 export { type Dot, dotsAlong } from "./dots";
-export { areaOutside, isSimple } from "./inside";
+export { areaOutside, areaShared, isSimple } from "./inside";
 export {
   crossAtDepth,
+  crossPath,
   flattenPath,
   lengthToDepth,
   type PlaceOnPath,
@@ -24,10 +25,12 @@ export {
   reversePath,
   type Segment,
   straight,
+  turnPath,
   withStarts,
 } from "./path";
 export {
   add,
+  angleBetween,
   at,
   cross,
   type Direction,
@@ -35,9 +38,14 @@ export {
   distance,
   dot,
   leftOf,
+  meetLines,
   type Point,
+  type Radians,
   rightOf,
   scale,
   subtract,
+  turnPoint,
 } from "./point";
+export { solveRising } from "./solve";
+export { splitAtAcross, splitAtDepth, splitAtLength, splitAtLine } from "./split";
 export { toPathData, toPolygonData } from "./svg";

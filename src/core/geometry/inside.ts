@@ -61,3 +61,9 @@ export function areaOutside(inner: readonly Point[], outer: readonly Point[]): n
   const outside = Clipper.differenceD([[...inner]], [[...outer]], FillRule.NonZero, 5);
   return outside.reduce((sum, path) => sum + polygonArea(path), 0);
 }
+
+/** How much two outlines have in common, in square inches: 0 when both can be cut. */
+export function areaShared(a: readonly Point[], b: readonly Point[]): number {
+  const shared = Clipper.intersectD([[...a]], [[...b]], FillRule.NonZero, 5);
+  return shared.reduce((sum, path) => sum + polygonArea(path), 0);
+}

@@ -65,7 +65,7 @@ export function placeAtLength(path: Path, length: Inches): PlaceOnPath {
 }
 
 /** An endless straight line to cross a path with: every place p with p·normal = offset. */
-interface StraightEdge {
+export interface StraightEdge {
   readonly normal: Direction;
   readonly offset: number;
 }
@@ -95,21 +95,49 @@ function pointOnSegment(from: Point, segment: Segment, parameter: number): Point
   return curvePlace(curvePoints(from, segment), parameter);
 }
 
-/** Every place where a path crosses a straight line, in the order of the walk. */
-function crossPath(path: Path, edge: StraightEdge): readonly Point[] {
-  return withStarts(path).flatMap(({ from, segment }) =>
-    crossSegment(from, segment, edge).map((parameter) => pointOnSegment(from, segment, parameter)),
+/** A place on a path by its segment and the parameter 0…1 there. */
+export interface PathCrossing {
+  readonly segment: number;
+  readonly parameter: number;
+  readonly point: Point;
+}
+
+/** Every place where a path crosses an endless straight line, in the order of the walk. */
+export function crossPath(path: Path, edge: StraightEdge): readonly PathCrossing[] {
+  return withStarts(path).flatMap(({ from, segment }, index) =>
+    crossSegment(from, segment, edge).map((parameter) => ({
+      segment: index,
+      parameter,
+      point: pointOnSegment(from, segment, parameter),
+    })),
   );
 }
 
 /** Where the path crosses the guide line at that depth, in the order of the walk. */
 export function crossAtDepth(path: Path, down: Inches): readonly Point[] {
-  return crossPath(path, { normal: { x: 0, y: 1 }, offset: down });
+  return crossPath(path, { normal: { x: 0, y: 1 }, offset: down }).map(({ point }) => point);
 }
 
 /** Where the path crosses the square raised from a place on its straight line; the first in the order of the walk. */
 export function crossSquare(path: Path, foot: Point, along: Direction): Point | undefined {
-  return crossPath(path, { normal: along, offset: foot.x * along.x + foot.y * along.y })[0];
+  return crossPath(path, { normal: along, offset: foot.x * along.x + foot.y * along.y })[0]?.point;
+}
+
+/** The segment and parameter at which a walk of `length` arrives. */
+export function crossingAtLength(path: Path, length: Inches): PathCrossing {
+  let left = Math.max(0, length);
+  const parts = withStarts(path);
+  for (const [index, { from, segment }] of parts.entries()) {
+    const total = segmentLength(from, segment);
+    if (left <= total || index === parts.length - 1) {
+      const share = total === 0 ? 0 : Math.min(1, left / total);
+      const parameter =
+        segment.kind === "line" ? share : parameterAtLength(curvePoints(from, segment), Math.min(left, total), total);
+      return { segment: index, parameter, point: pointOnSegment(from, segment, parameter) };
+    }
+    left -= total;
+  }
+  return { segment: 0, parameter: 0, point: path.start };
 }
 
 /** How far along the path its first crossing with that depth lies. */

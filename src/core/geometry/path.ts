@@ -1,4 +1,4 @@
-import { add, at, type Point } from "./point";
+import { add, at, type Point, type Radians, turnPoint } from "./point";
 
 export interface LineSegment {
   readonly kind: "line";
@@ -55,6 +55,10 @@ export function mapPath(path: Path, move: (point: Point) => Point): Path {
 
 export function movePath(path: Path, by: Point): Path {
   return mapPath(path, (point) => add(point, by));
+}
+
+export function turnPath(path: Path, about: Point, angle: Radians): Path {
+  return mapPath(path, (point) => turnPoint(point, about, angle));
 }
 
 /** The same line walked the other way. */

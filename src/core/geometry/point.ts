@@ -6,6 +6,9 @@ export interface Point {
   readonly y: Inches;
 }
 
+/** An angle; a quarter turn is π ÷ 2. */
+export type Radians = number;
+
 /** A direction of length 1. */
 export type Direction = Point;
 
@@ -51,6 +54,18 @@ export function leftOf(direction: Direction): Direction {
 /** A quarter turn to the right hand of someone walking that way. */
 export function rightOf(direction: Direction): Direction {
   return { x: -direction.y, y: direction.x };
+}
+
+/** A place turned about another; a positive angle turns to the right hand (clockwise as the cloth lies). */
+export function turnPoint(point: Point, about: Point, angle: Radians): Point {
+  const [cosine, sine] = [Math.cos(angle), Math.sin(angle)];
+  const { x, y } = subtract(point, about);
+  return { x: about.x + x * cosine - y * sine, y: about.y + x * sine + y * cosine };
+}
+
+/** The angle that turns one direction into another, to the right hand positive, within half a turn. */
+export function angleBetween(from: Point, to: Point): Radians {
+  return Math.atan2(cross(from, to), dot(from, to));
 }
 
 /** Where two endless lines meet, each through a point in a direction; null when they run the same way. */

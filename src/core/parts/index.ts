@@ -1,3 +1,7 @@
-export { chalkFoldEdge, chalkZipHollow, chalkZipSeam, hollowGivenBack, openingChoices } from "./centre-back";
-export { chalkDartlessDress, dartlessDressChoices, dartlessDressNeeds, dartlessDressRules } from "./dartless-dress";
-export { chalkNeck, drawNeck, type NeckShape, neckChoices } from "./necklines";
+export { chalkBody } from "./body";
+export { bodyChoices, offer } from "./body-choices";
+export { type BodyForm, type BodyStyle, readForm } from "./body-form";
+export { bodyNeeds, bodyRules } from "./body-needs";
+export { type ButtonPlan, planButtons } from "./buttons";
+export { drawNeck, type NeckPlan, type NeckShape } from "./necklines";
+export { type PanelPlan, type PanelShape, shapePanel } from "./panel-shape";

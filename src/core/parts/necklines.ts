@@ -1,14 +1,12 @@
 import type { ShoulderPlan, Side } from "../blocks";
 import {
   allowanceTerm,
-  type ChoiceDefinitions,
-  choiceOption,
-  choiceTerm,
   type Given,
   givenStep,
   type PieceChalk,
   refuse,
   ruleLength,
+  type Sum,
   settleOnTape,
   type Term,
   turnTerm,
@@ -18,80 +16,90 @@ import {
   curveBetween,
   type Direction,
   directionFrom,
+  joinPaths,
   leftOf,
+  lineTo,
   type Path,
   type Point,
   pathEnd,
   placeAtLength,
+  splitAtAcross,
   straight,
 } from "../geometry";
-import { both, type Inches, roundToStep, TRUEING_STEP } from "../length";
+import { type Inches, roundToStep, TRUEING_STEP } from "../length";
 import { certain } from "../result";
+import type { BodyForm } from "./body-form";
 
-const shapes = {
+/** The shapes that a neck edge may have. */
+export const necklineShapes = {
   round: "Round",
   v: "V",
   square: "Square",
+  scoop: "Scoop",
+  boat: "Boat",
+  sweetheart: "Sweetheart",
 } as const;
 
-export type NeckShape = keyof typeof shapes;
+export type NeckShape = keyof typeof necklineShapes;
 
-/** The choices of a neckline; a garment spreads them into its own. */
-export const neckChoices = {
-  neckWidth: {
-    kind: "length",
-    label: "Neck width, from the centre",
-    default: both(3, 7.5),
-    range: [2, 7],
-    why: "3 is usual; a wider neck shows more collarbone and slips off a narrow shoulder.",
-  },
-  frontNeck: {
-    kind: "option",
-    label: "Front neck",
-    options: shapes,
-    default: "round",
-    why: "The shape of the front neck edge.",
-  },
-  frontNeckDepth: {
-    kind: "length",
-    label: "Front neck depth",
-    default: both(3.5, 9),
-    range: [1.5, 12],
-    why: "3 sits at the base of the neck; keep it above the bust line.",
-  },
-  backNeck: {
-    kind: "option",
-    label: "Back neck",
-    options: shapes,
-    default: "round",
-    why: "The shape of the back neck edge.",
-  },
-  backNeckDepth: {
-    kind: "length",
-    label: "Back neck depth",
-    default: both(1, 2.5),
-    range: [0.5, 8],
-    why: "½ to 2 for a neck that lies close; deeper shows the back.",
-  },
-} as const satisfies ChoiceDefinitions;
+/** A neck edge on the net draft. */
+export interface NeckPlan {
+  readonly shape: NeckShape;
+  readonly width: Inches;
+  readonly depth: Inches;
+  /** Along the shoulder, from the neck outwards. */
+  readonly shoulder: Direction;
+  /** Where the finished front edge lies: 0 on the centre, less where it overlaps, more where a band is sewn on. */
+  readonly edgeAcross: Inches;
+  /** Half the bust span: the crest of a sweetheart. */
+  readonly crestAcross: Inches;
+}
 
 /** Room that the neck must leave above the waist line. */
 const LEAST_ABOVE_WAIST: Inches = 1;
 
-/** The line of the neck from its depth on the centre to the shoulder (craft: bodice, step 5). */
-export function drawNeck(shape: NeckShape, width: Inches, depth: Inches, shoulder: Direction): Path {
+/** How far the crest of a sweetheart lies above its point, and what it keeps from the shoulder. */
+const CREST_ABOVE: Inches = 1.25;
+
+/** Two arcs that meet at the centre; from the crest straight up to the shoulder. */
+function sweetheart(centre: Point, { width, depth, crestAcross }: NeckPlan): Path {
+  const crest = at(Math.max(crestAcross, 1), depth - CREST_ABOVE);
+  const steep = directionFrom(at(0, 0), at(0.45, -1)) ?? { x: 0, y: -1 };
+  const arc = curveBetween(centre, steep, crest, { x: 1, y: 0 });
+  return { start: centre, segments: [arc, lineTo(at(width, 0))] };
+}
+
+function shapeNeck(plan: NeckPlan): Path {
+  const { shape, width, depth, shoulder } = plan;
   const centre = at(0, depth);
   const shoulderPoint = at(width, 0);
   switch (shape) {
     case "round":
+    case "scoop":
+    case "boat":
       return { start: centre, segments: [curveBetween(centre, { x: 1, y: 0 }, shoulderPoint, leftOf(shoulder))] };
     case "v":
       return straight(centre, shoulderPoint);
     case "square":
       return straight(centre, at(width, depth), shoulderPoint);
+    case "sweetheart":
+      return sweetheart(centre, plan);
     default:
       return shape satisfies never;
   }
+}
+
+/**
+ * The line of the neck from the front edge to the shoulder (craft: bodice, step 5). Over an overlap a V runs on to the
+ * edge, every other shape level; short of the centre the line is cut off where the band begins.
+ */
+export function drawNeck(plan: NeckPlan): Path {
+  const { edgeAcross, depth, width } = plan;
+  if (edgeAcross < 0 && plan.shape === "v") return straight(at(edgeAcross, depth), at(width, 0));
+  const neck = shapeNeck(plan);
+  if (edgeAcross < 0) return joinPaths([straight(at(edgeAcross, depth), at(0, depth)), neck]);
+  if (edgeAcross === 0) return neck;
+  return splitAtAcross(neck, edgeAcross)?.[1] ?? neck;
 }
 
 /** Which way a path goes at one of its ends. */
@@ -117,21 +125,44 @@ function slantedAllowance(given: Given, slant: number): readonly Term[] {
     : [seam, { label: "Because the line slants", kind: "allowance", value: -more, source: "rule:allowance.neck" }];
 }
 
+/** The neck of one half: its shape and depth by choice. */
+export function planNeck(
+  given: Given,
+  form: BodyForm,
+  side: Side,
+  shoulder: ShoulderPlan,
+  edgeAcross: Inches,
+): { readonly plan: NeckPlan; readonly depth: Sum; readonly path: Path } {
+  const choice = `${side}NeckDepth` as const;
+  const value = form[choice];
+  const depth = settleOnTape(given, [{ label: "Neck depth", kind: "style", value, source: `choice:${choice}` }]);
+  const span = given.measurements.bustSpan?.value;
+  const plan: NeckPlan = {
+    shape: form[`${side}Neck`],
+    width: shoulder.neckWidth.value,
+    depth: depth.value,
+    shoulder: shoulder.direction,
+    edgeAcross,
+    crestAcross: span === undefined ? shoulder.neckWidth.value : span / 2,
+  };
+  return { plan, depth, path: drawNeck(plan) };
+}
+
+/** Refuses a neck that reaches below what holds the garment together; `limit` names what lies there. */
+export function checkNeckDepth(side: Side, depth: Inches, limit: Inches, toTheBreak: boolean): void {
+  const most = toTheBreak ? limit : limit - LEAST_ABOVE_WAIST;
+  if (depth <= most + 1e-9) return;
+  refuse({
+    code: "neck-below-waist",
+    conflicts: [`choices.${side}NeckDepth`, "measurements.frontWaist"],
+    numbers: { depth, waist: limit },
+    nearest: most,
+  });
+}
+
 /** Chalks a neck: width on the top line, depth on the centre line, the edge between. */
-export function chalkNeck(piece: PieceChalk, shoulder: ShoulderPlan, side: Side): void {
+export function chalkNeck(piece: PieceChalk, shoulder: ShoulderPlan, side: Side, depth: Sum, path: Path): void {
   const { given } = piece;
-  const shape = choiceOption(given, `${side}Neck`) as NeckShape;
-  const depthChoice = `${side}NeckDepth`;
-  const depth = settleOnTape(given, [choiceTerm(given, depthChoice, "Neck depth")]);
-  if (depth.value > piece.down("waist") - LEAST_ABOVE_WAIST) {
-    refuse({
-      code: "neck-below-waist",
-      conflicts: [`choices.${depthChoice}`, "measurements.frontWaist"],
-      numbers: { depth: depth.value, waist: piece.down("waist") },
-      nearest: piece.down("waist") - LEAST_ABOVE_WAIST,
-    });
-  }
-  const path = drawNeck(shape, shoulder.neckWidth.value, depth.value, shoulder.direction);
   piece.mark("top", "neck", {
     terms: shoulder.neckWidth.terms,
     step: 0,
@@ -140,6 +171,7 @@ export function chalkNeck(piece: PieceChalk, shoulder: ShoulderPlan, side: Side)
   });
   piece.centreMark("neck-depth", {
     terms: depth.terms,
+    step: 0,
     allowance: slantedAllowance(given, Math.abs(leftOf(tangentAt(path, "start")).y)),
   });
   piece.edge(`${side}-neck`, {

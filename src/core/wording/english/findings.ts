@@ -115,6 +115,50 @@ const findings: Readonly<Record<FindingId, (spoken: Spoken) => FindingWording>> 
     text: `${label} was not taken; ${say("value")} is used: ${finding.words?.rule}.`,
     remedy: `Measure the ${lowered(label)} when the client is there.`,
   }),
+  "given-back-whole": ({ finding, say }) => ({
+    text: `On the ${nameLine(finding.line ?? "")} of the ${namePiece(finding.piece ?? "")} ${say("removed")} is removed and ${say("givenBack")} given back: ${finding.words?.why}.`,
+    remedy: "The surplus is shown in the finished girth. Give back exactly to be rid of it.",
+  }),
+  "panel-cuts-overlap": ({ finding }) => ({
+    text: `The cutting lines of the ${namePiece(finding.piece ?? "")} and its neighbour run over each other: there is no cloth for both seams.`,
+    remedy:
+      "Move the panels apart (house rule “Room for panel allowances”), or cut one panel and then chalk the other.",
+  }),
+  "hip-tight": ({ say }) => ({
+    text: `Below the waist it is ${say("finished")} round at the hip; the hip is ${say("hip")}.`,
+    remedy: "Give the panels more flare, or the waist more ease.",
+  }),
+  "neck-not-as-named": ({ finding, say }) => ({
+    text: `A ${finding.words?.shape} neck of ${say("depth")} deep and ${say("width")} wide will not look like one.`,
+    remedy:
+      finding.words?.shape === "boat"
+        ? "Draw a boat less than 2½ in deep and more than 4½ in wide."
+        : "Draw a scoop more than 5 in deep.",
+  }),
+  "bust-dart-off-by-rule": () => ({
+    text: "The bust dart is left out: by house rule front and back are equally long.",
+    remedy: "Set “Front longer than back by” to a side bust dart if this garment should have it.",
+  }),
+  "bust-dart-not-needed": () => ({
+    text: "The front side is hardly longer than the back's, so no bust dart is drawn.",
+    remedy: "Measure both half lengths again if the client has a bust to fit.",
+  }),
+  "yoke-line-raised": ({ say }) => ({
+    text: `The yoke line is drawn ${say("yoke")} down, above the underarm, not ${say("wanted")}.`,
+    remedy: "The yoke must end on the armhole; choose more above the bust line to set it yourself.",
+  }),
+  "flare-kept": ({ say }) => ({
+    text: `Of ${say("asked")} flare a quarter ${say("kept")} is kept: the slanted side keeps its length and its corner is lifted ${say("lift")}.`,
+    remedy: "Ask for more flare, or lift the corner by a length of your own.",
+  }),
+  "trim-needs-join": () => ({
+    text: "The house trims the back's lower edge, but this body does not end in a join; both are drawn equally long.",
+    remedy: "Nothing to do. Choose a bust dart if the front should be longer.",
+  }),
+  "half-scale": () => ({
+    text: "Chalked at half scale: every reading is halved, allowances too. The girths and seams of the proof are those of the full size.",
+    remedy: "Choose full size to cut the garment.",
+  }),
   "cloth-too-short": ({ say }) => ({
     text: `The cloth is ${say("length")} long; this lay takes ${say("used")}.`,
     remedy: `Find ${say("short")} more, shorten the dress, or lay the pieces closer by hand.`,

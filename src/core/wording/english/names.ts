@@ -13,7 +13,8 @@ export const lineNames: Readonly<Record<LineId, string>> = {
 
 export const originNames: Readonly<Record<Origin, string>> = {
   fold: "from the fold",
-  "zip-line": "from the zip line",
+  "zip-line": "from the centre-back line",
+  "centre-line": "from the centre-front line",
   "top-line": "from the top line",
   "cloth-edge": "from the cloth's edge",
   "armhole-line": "from the armhole line",
@@ -29,7 +30,10 @@ const edgeNames: Readonly<Record<string, string>> = {
   "back-armhole": "back armhole",
   side: "side",
   hem: "hem",
-  centre: "centre back",
+  centre: "centre",
+  panel: "panel seam",
+  waist: "lower edge",
+  join: "joining edge",
 };
 
 const markNames: Readonly<Record<string, string>> = {
@@ -47,6 +51,21 @@ const markNames: Readonly<Record<string, string>> = {
   "centre/hem": "hem at the centre",
   "centre/zip-end": "end of the zip",
   "side/foot": "foot of the side seam",
+  "bust/point": "bust point",
+  "bust/side": "bust side",
+  "underbust/side": "under-bust side",
+  "armhole/panel": "panel point of the armhole",
+  "underbust/panel": "panel seam on the under-bust line",
+  "waist/panel": "panel seam on the waist line",
+  "waist/dart-inner": "inner leg of the waist dart",
+  "waist/dart-outer": "outer leg of the waist dart",
+  "dart/tip": "upper tip of the waist dart",
+  "dart/end": "lower tip of the waist dart",
+  "side/dart-upper": "upper leg of the bust dart",
+  "side/dart-lower": "lower leg of the bust dart",
+  "bust/dart-tip": "tip of the bust dart",
+  "yoke/armhole": "yoke line on the armhole",
+  "yoke/panel": "take-out on the yoke line",
 };
 
 const notchNames: Readonly<Record<string, string>> = {
@@ -55,6 +74,7 @@ const notchNames: Readonly<Record<string, string>> = {
   "zip-end": "end of the zip",
   "zip-top": "top of the zip line",
   "centre-neck": "centre of the neck",
+  bust: "bust point level",
 };
 
 export const nameEdge = (id: string): string => edgeNames[id] ?? id.replaceAll("-", " ");

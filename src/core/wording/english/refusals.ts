@@ -49,6 +49,62 @@ const refusals: Readonly<Record<RefusalCode, (say: Say, nearest: string) => Refu
     message: "The front sticks out of the back's outline, so cutting the back first would cut into the front.",
     remedy: "Fold twice instead, or make the back neck shallower and no wider in shape than the front's.",
   }),
+  "underbust-out-of-place": (say, nearest) => ({
+    message: `The under-bust line (${say("ribs")}) must lie well below the bust line (${say("bust")}) and above the waist (${say("waist")}).`,
+    remedy: `Measure shoulder to under-bust and to the bust point again; ${nearest} would do. Without panels it is not needed.`,
+  }),
+  "bust-dart-too-large": (say) => ({
+    message: `The front is ${say("excess")} longer than the back: more than a dart can take up.`,
+    remedy: "Measure both half lengths again, or draw it without a bust dart.",
+  }),
+  "bust-dart-too-low": (say, nearest) => ({
+    message: `The bust dart would open ${say("mouth")} down, within an inch and a half of the waist line (${say("waist")}).`,
+    remedy: `Set it higher on the side: ${nearest} below the chest line would do, if it stays below the bust mark.`,
+  }),
+  "bust-dart-needs-panel": () => ({
+    message: "A bust dart can only be closed into a panel seam where the front has panels from armhole or shoulder.",
+    remedy: "Sew the dart, or choose front panels.",
+  }),
+  "bust-dart-needs-waist-dart": () => ({
+    message: "A bust dart can only be closed into a waist dart that opens into the waist edge.",
+    remedy: "Sew the dart, or choose a waist dart in front on a body that ends at the waist, without panels.",
+  }),
+  "dart-too-short": (say) => ({
+    message: `The waist dart would run from ${say("tip")} to ${say("end")}, too short beside the waist line at ${say("waist")}.`,
+    remedy: "Leave the dart out, or set its tips further from the waist in the house rules.",
+  }),
+  "dart-beyond-side": (say, nearest) => ({
+    message: `The waist dart ends ${say("dart")} from the centre, at or over the side (${say("side")}).`,
+    remedy: `Measure the bust span again (${nearest} at most here), or make the dart narrower.`,
+  }),
+  "panel-off-armhole": (say, nearest) => ({
+    message: `The panel with its take-out would meet the armhole from ${say("from")} to ${say("to")} along it; it is ${say("armhole")} long.`,
+    remedy: `Let the panel meet it further inside (its middle is at ${nearest}), or take out less.`,
+  }),
+  "panel-room-twice": () => ({
+    message: "The half inch on the span and the panels moved apart stand for the same seam: it would be added twice.",
+    remedy: "Keep the panel line at half the bust span, or do not move the panels apart.",
+  }),
+  "band-narrower-than-seam": (say, nearest) => ({
+    message: `Half a band of ${say("band")} is narrower than its seam of ${say("seam")}.`,
+    remedy: `Choose a band of ${nearest} or more.`,
+  }),
+  "slit-longer-than-front": (say, nearest) => ({
+    message: `A slit of ${say("slit")} is longer than the front below the neck (${say("front")}).`,
+    remedy: `Choose ${nearest} or less, or 0 for a slit to the hem.`,
+  }),
+  "pleat-needs-yoke": () => ({
+    message: "A back pleat is held by a yoke across a back on the fold; here there is none.",
+    remedy: "Choose a back yoke and no opening at the centre back, or no pleat.",
+  }),
+  "yoke-below-armhole": (say, nearest) => ({
+    message: `The back yoke (${say("yoke")} down) would end below the armhole at ${say("chest")}.`,
+    remedy: `Choose ${nearest} or less below the neck.`,
+  }),
+  "panels-need-own-fold": () => ({
+    message: "Front and back can only share a fold when each is one piece.",
+    remedy: "Fold once for the front and once for the back.",
+  }),
   "shoulder-drop-too-steep": (say) => ({
     message: `A shoulder drop of ${say("drop")} is too steep for a shoulder of ${say("shoulder")}.`,
     remedy: "Choose a smaller drop, or the same for front and back.",
@@ -58,6 +114,6 @@ const refusals: Readonly<Record<RefusalCode, (say: Say, nearest: string) => Refu
 /** Says why a draft cannot be drawn, and the nearest way out, in the shop's unit. */
 export function wordRefusal(refusal: Refusal, unit: Unit): RefusalWording {
   const nearest =
-    typeof refusal.nearest === "number" ? formatLengthWithUnit(refusal.nearest, unit) : (refusal.nearest ?? "");
+    typeof refusal.nearest === "number" ? formatLengthWithUnit(refusal.nearest, unit) : String(refusal.nearest ?? "");
   return refusals[refusal.code]((name) => formatLengthWithUnit(refusal.numbers[name] ?? 0, unit), nearest);
 }

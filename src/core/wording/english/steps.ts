@@ -36,8 +36,48 @@ function sayChalk(act: ChalkAct, step: TableStep, say: (length: Inches) => strin
       };
     case "zip-line":
       return {
-        title: "Zip line",
-        text: `Chalk the zip line down, ${reading} in from the folded edge. Every back reading starts at this line, not at the edge.`,
+        title: "Centre-back line",
+        text: `Chalk the centre-back line down, ${reading} in from the folded edge. Every back reading starts at this line, not at the edge.`,
+      };
+    case "centre-line":
+      return {
+        title: "Centre-front line",
+        text:
+          act.beyond > 0
+            ? `Chalk the centre-front line down, ${reading} in from the cloth's edge: the finished edge lies ${say(act.beyond)} outside it. Every front reading starts at this line, not at the edge.`
+            : `Chalk the centre-front line down, ${reading} in from the cloth's edge.`,
+      };
+    case "contour":
+      return { title: "Contour", text: `On the waist line, in from the plumb: ${reading}.` };
+    case "at":
+      return {
+        title: capital(nameMark(act.mark)),
+        text: `Down from the top line: ${say(act.down)}. There, square across ${from}: ${reading}.`,
+      };
+    case "along":
+      return {
+        title: capital(nameMark(act.mark)),
+        text: `Along the ${nameEdge(act.edge)} from its upper end: ${reading}.`,
+      };
+    case "dart":
+      return {
+        title: `${capital(nameDart(act.dart))}`,
+        text: `Join ${nameList(act.through.map(nameMark))}. It takes in ${reading} where it is widest. Do not cut it.`,
+      };
+    case "move-out":
+      return {
+        title: "Move the outer panel out",
+        text: `Every reading of this panel is ${reading} further out: that is the cloth for both panel seams. The sums say it.`,
+      };
+    case "split":
+      return {
+        title: "Line to cut across",
+        text: `Down from the top line: ${reading}. Square a line across: here the piece is cut in two.`,
+      };
+    case "strip":
+      return {
+        title: capital(namePiece(step.piece)),
+        text: `Chalk a strip ${say(act.depth)} wide and ${say(act.length)} long on the straight grain; seams are in it.`,
       };
     case "guide-line":
       return {
@@ -78,6 +118,10 @@ function sayChalk(act: ChalkAct, step: TableStep, say: (length: Inches) => strin
     default:
       return act satisfies never;
   }
+}
+
+function nameDart(id: string): string {
+  return id === "bust" ? "bust dart" : "waist dart";
 }
 
 function originNoun(from: string): string {
@@ -138,7 +182,7 @@ function sayHand(act: HandAct, step: TableStep, say: (length: Inches) => string)
     case "open-fold":
       return {
         title: "Cut the fold open",
-        text: "Cut along the folded edge, so that the back is two halves with the zip allowance on each.",
+        text: "Cut along the folded edge, so that the piece is two halves with the allowance on each.",
       };
     case "notch":
       return {
@@ -204,6 +248,28 @@ const reasons: Readonly<Record<StepReason, string>> = {
   "origin-zip-line": "The zip allowance lies outside it. A tape started at the edge would put the whole side off.",
   "armhole-cutting": "Half from tip to tip; the sheet says whether the seam lies inside or outside it.",
   "side-seam": "Nearly straight to the waist, round over the hip, upright at the hip line, then straight.",
+  "bust-point": "Darts and panel seams point here; half the span from point to point, on the bust line.",
+  dart: "It takes the waist in and lets the cloth go again over bust and hip; what it takes is added at the side.",
+  "dart-turned": "The bust dart was closed by turning this part about the bust point, so the mark has left its line.",
+  "bust-dart": "The front runs over the bust and is longer than the back; the dart takes that up at the side.",
+  "panel-point": "Here the panel seam leaves the armhole on its way to the bust point.",
+  "take-out": "What the seam takes out here shapes cup and waist; it is added again at the side.",
+  "panel-line": "Straight to the bust, rounded over it so that it does not peak, and on down.",
+  "moved-out":
+    "At the bust point there is no cloth between the panels for two seams; so the outer one moves out, whole.",
+  "panel-trued": "Carried on until both panel edges are equally long above the bust, so that the bust notches meet.",
+  "balance-trim": "Padding and bust shorten the front; what the back would sag by is trimmed here.",
+  "waist-join": "Left with its seam, to be joined or finished here.",
+  "corner-lift": "The slanted edge keeps the length of a plumb one, or the hem would dip at the corner.",
+  "hem-peg": "The hem closes in below the hip.",
+  contour: "The back is shaped along its seam; readings start from the shaped line.",
+  band: "The centre front runs down the middle of the finished band: front readings start there.",
+  buttonhole: "Even spaces, with one on the bust line so that the front does not gape there.",
+  basque: "The edge dips to a point at the centre and rises to the side.",
+  split: "Cut across here, both parts carry their own seam.",
+  yoke: "The yoke is cut off along this line and joined again edge to edge.",
+  pleat: "Cloth laid outside the centre, folded into the yoke seam, gives reach.",
+  "curved-hem": "Raised at the side, where a straight hem would bunch.",
   "neck-curve": "It meets the centre and the shoulder squarely, so that both halves join without a point.",
 };
 

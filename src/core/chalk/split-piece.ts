@@ -1,0 +1,251 @@
+import {
+  at,
+  crossAtDepth,
+  type Path,
+  type Point,
+  pathLength,
+  placeAtLength,
+  splitAtDepth,
+  straight,
+} from "../geometry";
+import type { Inches } from "../length";
+import { certain } from "../result";
+import type { ChalkStep, Dart, Edge, EdgeReference, LineId, Notch, Piece, SeamPlan } from "./draft";
+import { drawOutline } from "./outline";
+
+export interface SplitPart {
+  readonly id: string;
+  readonly name: string;
+}
+
+/** Where a piece that was chalked whole is cut across into two, and what the seam between them takes. */
+export interface SplitPlan {
+  readonly piece: string;
+  readonly down: Inches;
+  readonly upper: SplitPart;
+  readonly lower: SplitPart;
+  readonly allowance: Inches;
+  /** Cloth laid outside the centre line of the lower part, folded into a pleat at the join. */
+  readonly pleat: Inches;
+}
+
+const HAIR: Inches = 1e-6;
+
+/** Parts of an edge above and below a depth; an edge that does not cross it lies on one side whole. */
+function splitEdge(edge: Edge, down: Inches): { readonly above?: Edge; readonly below?: Edge } {
+  const middle = placeAtLength(edge.stitch, pathLength(edge.stitch) / 2).point.y;
+  const ends = [edge.stitch.start.y, certain(edge.stitch.segments.at(-1), "an edge with a line").to.y];
+  const crosses = Math.min(...ends) < down - HAIR && Math.max(...ends) > down + HAIR;
+  if (!crosses) return middle < down ? { above: edge } : { below: edge };
+  const split = (path: Path) => certain(splitAtDepth(path, down), `${edge.id} crossing ${down}`);
+  const [first, second] = split(edge.stitch);
+  const cuts = edge.cut === undefined ? undefined : splitAtDepth(edge.cut, down);
+  const part = (stitch: Path, index: 0 | 1): Edge => {
+    const { cut: _, ...rest } = edge;
+    return { ...rest, stitch, ...(cuts ? { cut: cuts[index] } : {}), mouths: [], turned: [0, 0] };
+  };
+  const falls = edge.stitch.start.y < down;
+  return falls ? { above: part(first, 0), below: part(second, 1) } : { above: part(second, 1), below: part(first, 0) };
+}
+
+function joinEdge(stitch: Path, allowance: Inches, mouths: Edge["mouths"] = []): Edge {
+  return { id: "join", role: "join", stitch, allowance, onFold: false, mouths, turned: [0, 0] };
+}
+
+/** Where two points' straight line reaches a depth. */
+function pointAtDepth(a: Point, b: Point, down: Inches): Point {
+  const share = (down - a.y) / (b.y - a.y);
+  return at(a.x + (b.x - a.x) * share, down);
+}
+
+function gap([a, b]: readonly [Point, Point]): Inches {
+  return Math.hypot(b.x - a.x, b.y - a.y);
+}
+
+/** A dart above or below the cut: one that the cut crosses opens into the seam on both sides. */
+function splitDart(dart: Dart, down: Inches): { readonly above?: Dart; readonly below?: Dart } {
+  const lowest = dart.end?.y ?? dart.legs[0].y;
+  if (dart.tip.y >= down) return { below: dart };
+  if (lowest <= down) return { above: dart };
+  const [inner, outer] = dart.legs;
+  if (inner.y > down) {
+    const legs = [pointAtDepth(dart.tip, inner, down), pointAtDepth(dart.tip, outer, down)] as const;
+    return {
+      above: { ...dart, legs, intake: gap(legs), end: null },
+      below: { ...dart, tip: at((legs[0].x + legs[1].x) / 2, down) },
+    };
+  }
+  const end = certain(dart.end ?? undefined, "a dart that runs on below its widest place");
+  const legs = [pointAtDepth(inner, end, down), pointAtDepth(outer, end, down)] as const;
+  return { above: { ...dart, end: null }, below: { ...dart, tip: end, legs, intake: gap(legs), end: null } };
+}
+
+function mouthsOf(darts: readonly Dart[], path: Path, down: Inches): Edge["mouths"] {
+  return darts
+    .filter((dart) => dart.end === null && Math.abs(dart.legs[0].y - down) < HAIR)
+    .map(({ id, legs: [inner, outer] }) => {
+      const along = [inner.x, outer.x].map((x) => Math.abs(x - path.start.x)).sort((a, b) => a - b);
+      return { closes: id, from: along[0] ?? 0, to: along[1] ?? 0 };
+    });
+}
+
+function moveNotches(notches: readonly Notch[], edges: readonly Edge[]): readonly Notch[] {
+  return notches.flatMap((notch) => {
+    const edge = edges.find(({ id }) => id === notch.edge);
+    if (edge === undefined) return [];
+    const down = crossAtDepth(edge.stitch, notch.point.y)[0];
+    const upTo = down === undefined ? null : splitAtDepth(edge.stitch, notch.point.y);
+    return upTo === null ? [] : [{ ...notch, at: pathLength(upTo[0]) }];
+  });
+}
+
+function markDepths(piece: Piece): ReadonlyMap<string, Inches> {
+  return new Map(piece.marks.map((mark) => [mark.id, mark.place.stitch.y]));
+}
+
+/** Steps that a part needs: those whose marks, lines and edges it has; guide lines down to its lowest. */
+function stepsOf(
+  piece: Piece,
+  part: Pick<Piece, "edges" | "darts" | "lines">,
+  has: (down: Inches) => boolean,
+): readonly ChalkStep[] {
+  const depths = markDepths(piece);
+  const edges = new Set(part.edges.map(({ id }) => id));
+  const darts = new Set(part.darts.map(({ id }) => id));
+  const lines = new Set<LineId>(part.lines.map(({ id }) => id));
+  return piece.steps.filter(({ act }) => {
+    if ("edge" in act) return edges.has(act.edge);
+    if ("dart" in act) return darts.has(act.dart);
+    if ("mark" in act) return has(depths.get(act.mark) ?? 0);
+    return act.kind === "guide-line" ? lines.has(act.line) : true;
+  });
+}
+
+function splitStep(plan: SplitPlan): ChalkStep {
+  return {
+    id: "split-line",
+    act: { kind: "split", upper: plan.upper.id, lower: plan.lower.id },
+    marks: [],
+    from: "top-line",
+    direction: "down",
+    reading: plan.down,
+    terms: [],
+    cutReading: null,
+    why: plan.upper.id.startsWith("yoke") ? "yoke" : "split",
+  };
+}
+
+function joinSteps(plan: SplitPlan): readonly ChalkStep[] {
+  const base = { marks: [], terms: [], cutReading: null, why: null };
+  return [
+    splitStep(plan),
+    {
+      ...base,
+      id: "join-allowance",
+      act: { kind: "allowance", edge: "join", allowance: plan.allowance },
+      from: "edge-start",
+      direction: "outwards",
+      reading: plan.allowance,
+    },
+  ];
+}
+
+/** The lower part's centre moved out by its pleat; the join is longer by it until the pleat is folded. */
+function pleatCentre(edges: readonly Edge[], pleat: Inches): readonly Edge[] {
+  if (pleat === 0) return edges;
+  return edges.map((edge) => {
+    if (edge.role !== "centre") return edge;
+    const end = certain(edge.stitch.segments.at(-1), "a centre").to;
+    return { ...edge, stitch: straight(at(-pleat, edge.stitch.start.y), at(-pleat, end.y)) };
+  });
+}
+
+function splitPiece(piece: Piece, plan: SplitPlan): readonly [Piece, Piece] {
+  const { down, allowance, pleat } = plan;
+  const parts = piece.edges.map((edge) => splitEdge(edge, down));
+  const aboveEdges = parts.flatMap(({ above }) => (above ? [above] : []));
+  const belowEdges = parts.flatMap(({ below }) => (below ? [below] : []));
+  const crossings = crossAtDepth(piece.outline.stitch, down).map(({ x }) => x);
+  const [left, right] = [Math.min(...crossings), Math.max(...crossings)];
+  const darts = piece.darts.map((dart) => splitDart(dart, down));
+  const above = darts.flatMap((dart) => (dart.above ? [dart.above] : []));
+  const below = darts.flatMap((dart) => (dart.below ? [dart.below] : []));
+  const upperPath = straight(at(right, down), at(left, down));
+  const lowerPath = straight(at(left - pleat, down), at(right, down));
+  const pleatMouth = pleat === 0 ? [] : [{ closes: "pleat", from: 0, to: pleat }];
+  const lastAbove = aboveEdges.findIndex(({ role }) => role === "centre");
+  const upperEdges = [
+    ...aboveEdges.slice(0, lastAbove),
+    joinEdge(upperPath, allowance, mouthsOf(above, upperPath, down)),
+    ...aboveEdges.slice(lastAbove),
+  ];
+  const lowerEdges = [
+    joinEdge(lowerPath, allowance, [...pleatMouth, ...mouthsOf(below, lowerPath, down)]),
+    ...pleatCentre(belowEdges, pleat),
+  ];
+  const make = (part: SplitPart, edges: readonly Edge[], own: readonly Dart[], has: (at: Inches) => boolean): Piece => {
+    const lines = piece.lines.filter((line) => line.id === "top" || has(line.down));
+    const base = { edges, darts: own, lines };
+    return {
+      ...piece,
+      ...part,
+      ...base,
+      marks: piece.marks.filter(({ place }) => has(place.stitch.y)),
+      takeOuts: piece.takeOuts.map((takeOut) => ({
+        ...takeOut,
+        removes: takeOut.removes.filter(({ line }) => lines.some(({ id }) => id === line)),
+      })),
+      notches: moveNotches(piece.notches, edges),
+      steps: [...stepsOf(piece, base, has), ...joinSteps(plan)],
+      outline: drawOutline(edges),
+    };
+  };
+  return [
+    make(plan.upper, upperEdges, above, (depth) => depth < down + HAIR),
+    {
+      ...make(plan.lower, lowerEdges, below, (depth) => depth > down - HAIR),
+      fromCentre: piece.fromCentre || pleat > 0,
+      originInset: piece.originInset + pleat,
+    },
+  ];
+}
+
+/** Every seam with its edges renamed to the parts they now lie on, in the order of the walk. */
+function renameSeam(seam: SeamPlan, plan: SplitPlan, upper: Piece, lower: Piece): SeamPlan {
+  const rename = (references: readonly EdgeReference[]): readonly EdgeReference[] =>
+    references.flatMap((reference): readonly EdgeReference[] => {
+      const [piece, edge] = reference.split("/");
+      if (piece !== plan.piece) return [reference];
+      return [upper, lower]
+        .filter(({ edges }) => edges.some(({ id }) => id === edge))
+        .map(({ id }) => `${id}/${edge}` as const);
+    });
+  return { ...seam, a: rename(seam.a), b: rename(seam.b) };
+}
+
+/** Applies every split in order: pieces replaced by their two parts, seams renamed, the join promised as a seam. */
+export function splitPieces(
+  pieces: readonly Piece[],
+  seams: readonly SeamPlan[],
+  plans: readonly SplitPlan[],
+): { readonly pieces: readonly Piece[]; readonly seams: readonly SeamPlan[] } {
+  let result = { pieces, seams };
+  for (const plan of plans) {
+    const whole = certain(
+      result.pieces.find(({ id }) => id === plan.piece),
+      `piece ${plan.piece} to split`,
+    );
+    const [upper, lower] = splitPiece(whole, plan);
+    const join: SeamPlan = {
+      id: `join-${plan.upper.id}`,
+      a: [`${upper.id}/join`],
+      b: [`${lower.id}/join`],
+      ease: { least: 0, most: 0 },
+    };
+    result = {
+      pieces: result.pieces.flatMap((piece) => (piece === whole ? [upper, lower] : [piece])),
+      seams: [...result.seams.map((seam) => renameSeam(seam, plan, upper, lower)), join],
+    };
+  }
+  return result;
+}

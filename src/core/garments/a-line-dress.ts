@@ -1,0 +1,25 @@
+import { both } from "../length";
+import { bodyGarment } from "./body-garment";
+
+/** Panels from the armhole with the bust dart moved into them, flared from the hip (craft: bodice, "A-line short dress"). */
+export const aLineDress = bodyGarment({
+  id: "a-line-dress",
+  label: "A-line dress",
+  about: "Panels from the armhole that hold the bust dart, a shaped back, the hem well out from the hip.",
+  ends: "hem",
+  hem: "flared",
+  offers: {
+    neckWidth: true,
+    frontNeck: true,
+    frontNeckDepth: true,
+    backNeck: true,
+    backNeckDepth: true,
+    bustDart: ["to-panel", "sewn", "none"],
+    bustDartDepth: true,
+    panel: ["armhole", "none"],
+    opening: ["back-zip", "none", "side-zip"],
+    zipEnd: true,
+    centreBackSeam: true,
+  },
+  rules: { "ease.bust": both(2, 5), "ease.waist": both(2, 5), "ease.hip": both(3, 7.5), backContour: both(0.5, 1.5) },
+});

@@ -1,0 +1,27 @@
+import { both } from "../length";
+import { bodyGarment } from "./body-garment";
+
+/** The bodice everything else starts from: waist darts and a side bust dart, ends at the waist (craft: bodice, waist darts). */
+export const basicBodice = bodyGarment({
+  id: "basic-bodice",
+  label: "Basic bodice",
+  about: "Waist darts front and back and a bust dart at the side, from the shoulder to the waist.",
+  ends: "waist",
+  hem: "join",
+  offers: {
+    neckWidth: true,
+    frontNeck: true,
+    frontNeckDepth: true,
+    backNeck: true,
+    backNeckDepth: true,
+    frontWaistDart: "on",
+    backWaistDart: "on",
+    bustDart: ["sewn", "to-waist", "none"],
+    bustDartDepth: true,
+    opening: ["back-zip", "none", "side-zip", "front-band"],
+    bandWidth: true,
+    trimLength: true,
+    fold: true,
+  },
+  rules: { "ease.bust": both(2, 5), "ease.waist": both(1, 2.5) },
+});

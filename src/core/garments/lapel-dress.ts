@@ -1,0 +1,26 @@
+import { both } from "../length";
+import { bodyGarment } from "./body-garment";
+
+/** The jacket body of a dress with a lapel: open in front to a break at the waist (craft: bodice, "jacket-bodied dress with a lapel"). */
+export const lapelDress = bodyGarment({
+  id: "lapel-dress",
+  label: "Lapel dress, body",
+  about: "A jacket body with waist darts, the front overlapping and open to a break at the waist.",
+  ends: "waist",
+  hem: "join",
+  offers: {
+    neckWidth: true,
+    frontNeck: "v",
+    frontNeckDepth: both(13, 33),
+    backNeck: true,
+    backNeckDepth: true,
+    frontWaistDart: "on",
+    backWaistDart: "on",
+    bustDart: ["sewn", "to-waist", "none"],
+    bustDartDepth: true,
+    overlapWidth: both(1, 2.5),
+    centreBackSeam: true,
+  },
+  fixed: { opening: "overlap" },
+  rules: { "ease.bust": both(3, 7.5), "ease.waist": both(2, 5), frontScoop: both(0.25, 0.5) },
+});

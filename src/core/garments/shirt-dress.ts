@@ -1,0 +1,32 @@
+import { both } from "../length";
+import { bodyGarment } from "./body-garment";
+
+/** Dartless, chalked in four layers, slit in front with sewn-on bands, a gathered band below (craft: bodice, "shirt dress"). */
+export const shirtDress = bodyGarment({
+  id: "shirt-dress",
+  label: "Shirt dress, body",
+  about: "Dartless, chalked through four layers, a slit with button bands, a gathered band at the hem.",
+  ends: "hem",
+  hem: "beyond-hip",
+  offers: {
+    neckWidth: true,
+    frontNeckDepth: true,
+    backNeckDepth: true,
+    opening: ["slit", "none"],
+    bandWidth: true,
+    slitLength: true,
+    slitEnd: true,
+    waistWidth: "chest",
+    sideIn: true,
+    hemExtra: true,
+    bandDepth: both(8, 20),
+    fold: ["four-layers", "one-fold"],
+  },
+  rules: {
+    "ease.bust": both(4, 10),
+    "ease.waist": both(4, 10),
+    "ease.hip": both(4, 10),
+    frontScoop: both(0.75, 2),
+    backScoop: both(0.5, 1.5),
+  },
+});

@@ -1,0 +1,36 @@
+import { both } from "../length";
+import { bodyGarment } from "./body-garment";
+
+/** Buttoned in front on a folded band, yoke and pleat behind, a curved hem (craft: bodice, "shirt"). */
+export const shirt = bodyGarment({
+  id: "shirt",
+  label: "Shirt, body",
+  about: "Buttoned in front on a folded band, a yoke with a pleat behind, a curved hem.",
+  ends: "hip",
+  hem: "curved",
+  offers: {
+    neckWidth: true,
+    frontNeckDepth: true,
+    backNeckDepth: true,
+    frontWaistDart: true,
+    backWaistDart: true,
+    opening: ["front-band", "slit"],
+    bandWidth: true,
+    slitLength: true,
+    slitEnd: true,
+    belowHip: both(3, 7.5),
+    sideRise: true,
+    waistWidth: true,
+    backYoke: "on",
+    backYokeDepth: true,
+    backPleat: both(1, 2.5),
+  },
+  rules: {
+    "ease.bust": both(4, 10),
+    "ease.waist": both(4, 10),
+    "ease.hip": both(4, 10),
+    frontScoop: both(0.75, 2),
+    backScoop: both(0.5, 1.5),
+    "backDart.tipAboveBust": both(-2, -5),
+  },
+});

@@ -1,0 +1,28 @@
+import { both } from "../length";
+import { bodyGarment } from "./body-garment";
+
+/** A close bodice with panels from the shoulder (craft: bodice, princess panels from the shoulder). */
+export const shoulderBustier = bodyGarment({
+  id: "shoulder-bustier",
+  label: "Bustier, panels from the shoulder",
+  about: "Panel seams from the middle of the shoulder over the bust, to the waist or the ribs.",
+  ends: "waist",
+  hem: "join",
+  offers: {
+    neckWidth: true,
+    frontNeck: "v",
+    frontNeckDepth: both(6, 15),
+    backNeck: true,
+    backNeckDepth: true,
+    bustDart: ["none", "to-panel", "sewn"],
+    bustDartDepth: true,
+    panel: ["shoulder", "none"],
+    backPanel: ["armhole", "none"],
+    shoulderTakeOut: true,
+    shoulderTakeOutSplit: true,
+    panelLine: true,
+    opening: ["back-zip", "none", "side-zip"],
+    trimLength: true,
+    ends: true,
+  },
+});

@@ -1,0 +1,32 @@
+import { both } from "../length";
+import { bodyGarment } from "./body-garment";
+
+/** A yoke above panels, fitted to a narrow hem (craft: bodice, "deep-neck yoke gown"). */
+export const yokeGown = bodyGarment({
+  id: "yoke-gown",
+  label: "Yoke gown",
+  about: "A yoke of sheer or other cloth above panels over the bust, fitted down to a narrow hem.",
+  ends: "hem",
+  hem: "pegged",
+  offers: {
+    neckWidth: true,
+    frontNeck: true,
+    frontNeckDepth: both(5, 12.5),
+    backNeck: true,
+    backNeckDepth: true,
+    backWaistDart: "on",
+    panel: ["yoke", "shoulder"],
+    shoulderTakeOut: true,
+    yokeAboveBust: true,
+    yokeDart: true,
+    opening: ["back-zip", "side-zip"],
+    zipEnd: true,
+  },
+  rules: {
+    "ease.bust": both(1, 2.5),
+    "ease.waist": both(1, 2.5),
+    "ease.hip": both(2, 5),
+    hemPeg: both(2, 5),
+    balance: "none",
+  },
+});

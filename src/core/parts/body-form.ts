@@ -1,0 +1,65 @@
+import type { Given } from "../chalk";
+import { type BothUnits, type Inches, pickSystem } from "../length";
+import { type BodyChoiceId, bodyChoices, type Offers } from "./body-choices";
+
+/** How the lower edge of a body is made. */
+export type HemKind = "beyond-hip" | "pegged" | "flared" | "panel-flare" | "basque" | "curved" | "join";
+
+/** What a garment fixes for its body; everything else is a choice. */
+export interface BodyStyle {
+  /** Where it stops: at the hem by the full length, a length below the hip, or at the waist (or ribs, by choice). */
+  readonly ends: "hem" | "hip" | "waist";
+  readonly hem: HemKind;
+  readonly offers: Offers;
+  /** Values of choices that this garment does not offer, where they are not the usual. */
+  readonly fixed?: Readonly<Partial<Record<BodyChoiceId, string | boolean | BothUnits>>>;
+}
+
+type Choices = typeof bodyChoices;
+
+/** The value that a choice takes, by its kind. */
+type Decided<Id extends BodyChoiceId> = Choices[Id] extends { readonly kind: "length" }
+  ? Inches
+  : Choices[Id] extends { readonly kind: "flag" }
+    ? boolean
+    : Choices[Id] extends { readonly options: infer Options }
+      ? keyof Options
+      : never;
+
+/** Every choice of a body decided, and what follows from them. */
+export type BodyForm = { readonly [Id in BodyChoiceId]: Decided<Id> } & {
+  readonly style: BodyStyle;
+  readonly end: "hem" | "hip" | "waist" | "ribs";
+  /** The bust dart that is really drawn: none where the house keeps front and back equally long. */
+  readonly dart: Decided<"bustDart">;
+  /** Whether anything points at the bust point, so that its line is chalked. */
+  readonly usesBust: boolean;
+  readonly usesUnderbust: boolean;
+};
+
+/** Reads a body's choices: what was decided, else what the garment fixes, else the usual. */
+export function readForm(
+  given: Pick<Given, "choices" | "metric"> & { readonly balance: unknown },
+  style: BodyStyle,
+): BodyForm {
+  const value = (id: BodyChoiceId): string | boolean | Inches => {
+    const decided = given.choices[id];
+    if (decided !== undefined) return decided;
+    const usual = style.fixed?.[id] ?? bodyChoices[id].default;
+    return typeof usual === "object" ? pickSystem(usual, given.metric) : usual;
+  };
+  const ids = Object.keys(bodyChoices) as readonly BodyChoiceId[];
+  // The definitions and the mapped type above say the same of each choice; only the compiler cannot follow it through.
+  const values = Object.fromEntries(ids.map((id) => [id, value(id)])) as { readonly [Id in BodyChoiceId]: Decided<Id> };
+  const end = style.ends === "waist" ? values.ends : style.ends;
+  const hasPanel = values.panel !== "none" || values.backPanel !== "none";
+  const hasDart = values.frontWaistDart || values.backWaistDart || values.bustDart !== "none";
+  return {
+    ...values,
+    style,
+    end,
+    dart: given.balance === "bust-dart" ? values.bustDart : "none",
+    usesBust: hasPanel || hasDart,
+    usesUnderbust: values.panel !== "none" || end === "ribs",
+  };
+}

@@ -1,0 +1,161 @@
+import type { BodicePlan, Side } from "../blocks";
+import {
+  bodyTerm,
+  bodyValue,
+  type Given,
+  type LineId,
+  refuse,
+  ruleTerm,
+  ruleValue,
+  type Sum,
+  settleOnTape,
+  type Term,
+  turnTerm,
+} from "../chalk";
+import { type Inches, roundToStep, TRUEING_STEP } from "../length";
+import type { BodyForm } from "./body-form";
+
+/** The guide lines of one half below its chest line, each with its reading down from the top line. */
+export type LowerLines = Readonly<Partial<Record<Exclude<LineId, "top" | "chest">, Sum>>>;
+
+/** Every guide line of one half. */
+export type BodyLines = LowerLines & { readonly chest: Sum };
+
+/** Lengths that the guide lines of a garment must keep between them to be a garment at all. */
+const LEAST_CHEST_TO_WAIST: Inches = 2;
+const LEAST_HIP_DEPTH: Inches = 3;
+const LEAST_BELOW_HIP: Inches = 1;
+/** An under-bust take-out needs this much between the bust line and the ribs, and the ribs this much above the waist. */
+const LEAST_CUP: Inches = 1.75;
+const LEAST_RIBS_TO_WAIST: Inches = 0.75;
+/** Less difference between the half lengths than this needs no dart. */
+export const LEAST_BUST_DART: Inches = 0.125;
+
+/** How much longer the front is drawn than the back: what the bust dart takes up. */
+export function bustDartIntake(given: Given, form: BodyForm): Inches {
+  if (form.dart === "none") return 0;
+  const intake = bodyValue(given, "frontWaist") - bodyValue(given, "backWaist");
+  return intake < LEAST_BUST_DART ? 0 : intake;
+}
+
+/** The half length of a half: its own with a bust dart, else the one both share (rule `dartlessLength`). */
+function halfLength(given: Given, form: BodyForm, side: Side): Term {
+  if (bustDartIntake(given, form) > 0) return bodyTerm(given, side === "front" ? "frontWaist" : "backWaist");
+  const rule = ruleValue(given, "dartlessLength");
+  if (rule === "front") return bodyTerm(given, "frontWaist");
+  if (rule === "back") return bodyTerm(given, "backWaist");
+  const value = (bodyValue(given, "frontWaist") + bodyValue(given, "backWaist")) / 2;
+  return { label: "Mean of both half lengths", kind: "body", value, source: "rule:dartlessLength" };
+}
+
+/** On the back, lines below the dart's mouth are shorter by the intake (craft: bodice, side bust dart). */
+function shorterBack(given: Given, form: BodyForm, side: Side): readonly Term[] {
+  const intake = bustDartIntake(given, form);
+  if (side === "front" || intake === 0) return [];
+  return [turnTerm({ label: "Front longer than back", kind: "body", value: intake, source: "measurement:backWaist" })];
+}
+
+/** Whether the house trims the back's lower edge: only where the body ends in a join. */
+export function isTrimmed(given: Given, form: BodyForm): boolean {
+  return ruleValue(given, "balance") === "trim" && form.style.hem === "join";
+}
+
+function balanceTrim(given: Given, form: BodyForm, side: Side): readonly Term[] {
+  if (side === "front" || !isTrimmed(given, form)) return [];
+  return [turnTerm(ruleTerm(given, "balanceTrim"))];
+}
+
+/** Refuses an armhole that leaves no body between the chest line and the next. */
+export function checkChest(plan: BodicePlan, { waist, underbust }: LowerLines): void {
+  const below = waist ?? underbust;
+  const least = waist === undefined ? 1 : LEAST_CHEST_TO_WAIST;
+  if (below === undefined || below.value >= plan.chestDown.value + plan.underarmBelow + least) return;
+  refuse({
+    code: "armhole-too-deep",
+    conflicts: ["rules.armholeDepth", "measurements.frontWaist"],
+    numbers: { chest: plan.chestDown.value, waist: below.value },
+    nearest: below.value - least - plan.underarmBelow,
+  });
+}
+
+function checkHip(given: Given): void {
+  if (bodyValue(given, "waistToHip") >= LEAST_HIP_DEPTH) return;
+  refuse({
+    code: "hip-above-waist",
+    conflicts: ["measurements.shoulderToHip", "measurements.frontWaist"],
+    numbers: { hipDepth: bodyValue(given, "waistToHip") },
+    nearest: bodyValue(given, "frontWaist") + LEAST_HIP_DEPTH,
+  });
+}
+
+function checkRibs(bust: Inches, ribs: Inches, waist: Inches): void {
+  if (ribs >= bust + LEAST_CUP && ribs <= waist - LEAST_RIBS_TO_WAIST) return;
+  refuse({
+    code: "underbust-out-of-place",
+    conflicts: ["measurements.shoulderToUnderbust", "measurements.shoulderToBust", "measurements.frontWaist"],
+    numbers: { bust, ribs, waist },
+    nearest: Math.min(waist - LEAST_RIBS_TO_WAIST, Math.max(bust + LEAST_CUP, ribs)),
+  });
+}
+
+function hemTerms(given: Given, form: BodyForm, side: Side, hip: Sum | undefined): readonly Term[] | undefined {
+  if (form.end === "hip" && hip !== undefined) {
+    const below: Term = { label: "Below the hip line", kind: "style", value: form.belowHip, source: "choice:belowHip" };
+    return form.style.hem === "curved" || form.belowHip !== 0 ? [...hip.terms, below] : hip.terms;
+  }
+  if (form.end !== "hem") return undefined;
+  const band: Term = {
+    label: "Less the gathered band",
+    kind: "style",
+    value: -form.bandDepth,
+    source: "choice:bandDepth",
+  };
+  return [bodyTerm(given, "fullLength"), ...shorterBack(given, form, side), ...(form.bandDepth > 0 ? [band] : [])];
+}
+
+function planHem(given: Given, form: BodyForm, side: Side, hip: Sum | undefined): Sum | undefined {
+  const terms = hemTerms(given, form, side, hip);
+  if (terms === undefined) return undefined;
+  const hem = settleOnTape(given, terms);
+  const least = form.end === "hip" ? (hip?.value ?? 0) - 2 : (hip?.value ?? 0) + LEAST_BELOW_HIP;
+  if (hem.value < least) {
+    refuse({
+      code: "hem-above-hip",
+      conflicts: ["measurements.fullLength", "measurements.waistToHip"],
+      numbers: { hem: hem.value, hip: hip?.value ?? 0 },
+      nearest: least + form.bandDepth,
+    });
+  }
+  return hem;
+}
+
+/** Settles every guide line that a half uses (craft: bodice, order of work 3). Lines of the back are read on the back. */
+export function planLines(given: Given, form: BodyForm, side: Side): LowerLines {
+  const half = halfLength(given, form, side);
+  const waist = settleOnTape(given, [half, ...balanceTrim(given, form, side)]);
+  const bust = form.usesBust ? settleOnTape(given, [bodyTerm(given, "shoulderToBust")]) : undefined;
+  const ribs = form.usesUnderbust
+    ? settleOnTape(given, [
+        bodyTerm(given, "shoulderToUnderbust"),
+        ...shorterBack(given, form, side),
+        ...(form.end === "ribs" ? balanceTrim(given, form, side) : []),
+      ])
+    : undefined;
+  if (ribs !== undefined && side === "front") checkRibs(bodyValue(given, "shoulderToBust"), ribs.value, waist.value);
+  const reachesHip = form.end === "hem" || form.end === "hip";
+  if (reachesHip) checkHip(given);
+  const hip = reachesHip ? settleOnTape(given, [half, bodyTerm(given, "waistToHip")]) : undefined;
+  const hem = planHem(given, form, side, hip);
+  return {
+    ...(bust ? { bust } : {}),
+    ...(ribs ? { underbust: ribs } : {}),
+    ...(form.end === "ribs" ? {} : { waist }),
+    ...(hip ? { hip } : {}),
+    ...(hem ? { hem } : {}),
+  };
+}
+
+/** Rounds a correction that trues a seam, finer than the tape (craft: house rules, tolerances). */
+export function trueingRound(length: Inches): Inches {
+  return roundToStep(length, TRUEING_STEP);
+}
