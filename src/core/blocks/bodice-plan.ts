@@ -156,8 +156,8 @@ function planChestDown(
 }
 
 /** Settles shoulder, quarter bust and armhole depth of a bodice, by the house rules in force. */
-export function planBodice(given: Given, sewnArmhole: SewnArmhole = plainArmhole): BodicePlan {
-  const shoulder = planShoulders(given);
+export function planBodice(given: Given, neckWidth: Inches, sewnArmhole: SewnArmhole = plainArmhole): BodicePlan {
+  const shoulder = planShoulders(given, neckWidth);
   const chestSide = { front: planChestSide(given, "front"), back: planChestSide(given, "back") };
   const armhole = {
     front: planArmhole(shoulder.front, chestSide.front, scoopOf(given, "front")),

@@ -1,7 +1,6 @@
 import {
   allowanceTerm,
   bodyTerm,
-  choiceTerm,
   type Given,
   refuse,
   ruleTerm,
@@ -98,8 +97,10 @@ function trueToBack(front: ShoulderPlan, back: ShoulderPlan): ShoulderPlan {
 }
 
 /** Both shoulders on the same neck width, equally long along the seam. */
-export function planShoulders(given: Given): Readonly<Record<Side, ShoulderPlan>> {
-  const neckWidth = settleOnTape(given, [choiceTerm(given, "neckWidth", "Neck width")]);
-  const back = planSide(given, "back", neckWidth);
-  return { back, front: trueToBack(planSide(given, "front", neckWidth), back) };
+export function planShoulders(given: Given, neckWidth: Inches): Readonly<Record<Side, ShoulderPlan>> {
+  const width = settleOnTape(given, [
+    { label: "Neck width", kind: "style", value: neckWidth, source: "choice:neckWidth" },
+  ]);
+  const back = planSide(given, "back", width);
+  return { back, front: trueToBack(planSide(given, "front", width), back) };
 }

@@ -1,5 +1,5 @@
 import { type Dart, type Draft, type GirthPlan, givenStep, type LineId, type Piece } from "../chalk";
-import { crossAtDepth, type Point, straight, turnPoint } from "../geometry";
+import { crossAtDepth, type Point, pathEnd, straight, turnPoint } from "../geometry";
 import type { Inches } from "../length";
 import type { Finding } from "./finding";
 import type { LedgerRow } from "./ledger";
@@ -38,9 +38,18 @@ function dartWidthAt(piece: Piece, dart: Dart, down: Inches): Inches {
   return left === undefined || right === undefined ? 0 : Math.abs(right.x - left.x);
 }
 
+/** Across from end to end of a lower edge that a level line runs along: a corner that was trued lies off it. */
+function alongLowerEdge(piece: Piece, down: Inches): readonly Inches[] | null {
+  const edge = piece.edges.find(({ role }) => role === "waist");
+  if (edge === undefined || piece.turn?.lines.includes("waist")) return null;
+  const [from, to] = [edge.stitch.start, pathEnd(edge.stitch)];
+  const within = down > Math.min(from.y, to.y) - 1e-6 && down < Math.max(from.y, to.y) + 1e-6;
+  return within ? [from.x, to.x] : null;
+}
+
 /** The net width of a piece at a depth, measured on its stitching outline with turns undone, less what its darts take. */
 function widthAt(piece: Piece, down: Inches): Inches {
-  const across = crossAtDepth(undoTurn(piece), down).map(({ x }) => x);
+  const across = alongLowerEdge(piece, down) ?? crossAtDepth(undoTurn(piece), down).map(({ x }) => x);
   if (across.length === 0) return 0;
   const darts = piece.darts.reduce((sum, dart) => sum + dartWidthAt(piece, dart, down), 0);
   const from = piece.fromCentre ? 0 : Math.min(...across);

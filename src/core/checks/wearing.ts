@@ -167,8 +167,13 @@ function checkNeckName(draft: Draft): readonly Finding[] {
 /** A body that flares over the hip promises no hip girth; it must still go round it. */
 function checkHip(draft: Draft): readonly Finding[] {
   const hip = reading(draft, "hip");
-  const finished = girthOn(draft, "hip");
-  if (hip === undefined || finished === 0 || draft.girths.some(({ line }) => line === "hip")) return [];
+  if (hip === undefined || girthOn(draft, "hip") === 0 || draft.girths.some(({ line }) => line === "hip")) return [];
+  // Flared corners are lifted: the lowest level that still goes all round lies at the highest of them.
+  const corners = draft.pieces.flatMap(({ edges }) =>
+    edges.filter(({ role }) => role === "hem").map(({ stitch }) => stitch.start.y),
+  );
+  const line = draft.pieces.flatMap(({ lines }) => lines.filter(({ id }) => id === "hip").map(({ down }) => down));
+  const finished = girthAtDepth(draft, Math.min(...line, ...corners) - 1 / 16);
   return finished >= hip + 1 ? [] : [{ id: "hip-tight", level: "caution", line: "hip", numbers: { finished, hip } }];
 }
 

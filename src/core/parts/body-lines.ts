@@ -155,6 +155,13 @@ export function planLines(given: Given, form: BodyForm, side: Side): LowerLines 
   };
 }
 
+/** How far down the centre a half reaches: its hem, the point of a basque, or the line that it ends at. */
+export function centreEnd(form: BodyForm, lines: LowerLines): Inches {
+  if (form.style.hem === "basque") return (lines.hip?.value ?? 0) + form.centreDip;
+  if (form.end === "ribs") return lines.underbust?.value ?? 0;
+  return (lines.hem ?? lines.hip ?? lines.waist)?.value ?? 0;
+}
+
 /** Rounds a correction that trues a seam, finer than the tape (craft: house rules, tolerances). */
 export function trueingRound(length: Inches): Inches {
   return roundToStep(length, TRUEING_STEP);

@@ -74,7 +74,7 @@ function planBody(given: Given, form: BodyForm): PlannedBody {
   const early = bothSides((side) =>
     planCentre(given, form, { ...starts[side].lines, chest: { value: 8, terms: [] } }, side),
   );
-  const plan = planBodice(given, sewnBy(given, form, starts, early));
+  const plan = planBodice(given, form.neckWidth, sewnBy(given, form, starts, early));
   checkChest(plan, starts.front.lines);
   checkChest(plan, starts.back.lines);
   const halves = bothSides((side) => {

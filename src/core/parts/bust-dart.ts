@@ -45,7 +45,8 @@ const LEAST_ABOVE_WAIST: Inches = 1.5;
 const LEAST_BELOW_BUST: Inches = 0.5;
 /** A sewn dart stops this short of the bust point. */
 export const TIP_SHORT: Inches = 1;
-const MOST_ANGLE: Radians = 0.8;
+/** Beyond this a side swings out more than it shortens: no dart takes up that much. */
+const MOST_ANGLE: Radians = 0.45;
 
 function turnAbove(points: SideSeamPoints, about: Point, angle: Radians): SideSeamPoints {
   const { underarm, bust, ...rest } = points;

@@ -26,7 +26,7 @@ import {
 } from "../geometry";
 import { both, type Inches, pickSystem } from "../length";
 import type { BodyForm } from "./body-form";
-import type { BodyLines } from "./body-lines";
+import { type BodyLines, centreEnd } from "./body-lines";
 import { flaredCorner } from "./panel-shape";
 
 /** What lies at the centre of a half: the fold, a seam, a zip, or a front edge that opens. */
@@ -50,10 +50,6 @@ const RUN_OUT_ABOVE_HIP = both(2, 5);
 const CONTOUR_START = both(5, 12.5);
 
 const nothing = () => 0;
-
-function endOf(lines: BodyLines): Inches {
-  return (lines.hem ?? lines.hip ?? lines.waist ?? lines.underbust ?? lines.chest).value;
-}
 
 function onFold(endDown: Inches): CentrePlan {
   return {
@@ -93,7 +89,7 @@ function hollowPath(given: Given, lines: BodyLines): Path | null {
 
 /** The stitched centre back: plumb, hollowed or contoured, and flared below the waist where every seam flares. */
 function backPath(form: BodyForm, lines: BodyLines, bend: Path | null): (neckDown: Inches) => Path {
-  const endDown = endOf(lines);
+  const endDown = centreEnd(form, lines);
   return (neckDown) => {
     const top = at(0, neckDown);
     const waist = at(bend === null ? 0 : acrossAt(bend)(lines.waist?.value ?? 0), lines.waist?.value ?? 0);
@@ -221,7 +217,7 @@ function slitFront(given: Given, form: BodyForm, endDown: Inches): CentrePlan {
 
 /** What lies at the centre of a half, by the garment's opening. */
 export function planCentre(given: Given, form: BodyForm, lines: BodyLines, side: Side): CentrePlan {
-  const endDown = endOf(lines);
+  const endDown = centreEnd(form, lines);
   if (side === "back") {
     if (form.opening === "back-zip") return seamedBack(given, form, lines, true);
     return form.centreBackSeam || ruleLength(given, "backContour") > 0

@@ -13,7 +13,6 @@ import {
 } from "./chalk-side";
 import { chalkPanelUpper, chalkPlainUpper, type HalfPieces } from "./chalk-upper";
 import type { HalfPlan } from "./half-plan";
-import { centreFootDown } from "./lower-edge";
 import { chalkNeck, checkNeckDepth, planNeck } from "./necklines";
 import { type PanelShape, turnPanel } from "./panel-shape";
 import { bustPointOf, type SideShape, sewnLegs } from "./sides";
@@ -134,12 +133,6 @@ function chalkMiddleBody({ inner, outer }: HalfPieces, half: HalfPlan, shape: Si
   chalkBustDart(outer, half, shape);
 }
 
-/** The finished centre edge from the neck (or the yoke line) to the lower edge. */
-function centreEdge(half: HalfPlan, neckDown: number): Path {
-  const drawn = half.centre.path(centreTop(half, neckDown));
-  return half.form.style.hem === "basque" ? straight(drawn.start, at(pathEnd(drawn).x, centreFootDown(half))) : drawn;
-}
-
 /** Chalks one half from its top line to its lower edge, in the order in which the hand works. */
 export function chalkHalf(sheet: Sheet, half: HalfPlan, shape: SideShape): HalfPieces {
   const pieces = openPieces(sheet, half);
@@ -154,9 +147,9 @@ export function chalkHalf(sheet: Sheet, half: HalfPlan, shape: SideShape): HalfP
   if (turn !== null) outer.turned(turn);
   chalkUpperBody(pieces, half, shape, panel, turn !== null);
   chalkMiddleBody(pieces, half, shape);
-  const edge = centreEdge(half, neck.depth.value);
+  const edge = centre.path(centreTop(half, neck.depth.value));
   if (panel === null) chalkPlainLower(inner, half, shape, pathEnd(edge));
-  else chalkPanels(pieces, half, panel, shape, pathEnd(edge), turn !== null);
+  else chalkPanels(pieces, half, panel, shape, edge, turn !== null);
   if (top !== inner) chalkCentre(top, centre, straight(neck.path.start, at(neck.path.start.x, edge.start.y)));
   chalkCentre(inner, centre, edge);
   if (centre.kind === "fold") top.notchAt("centre-neck", `${side}-neck`, 0);

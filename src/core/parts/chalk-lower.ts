@@ -74,29 +74,24 @@ function endAt(path: Path, end: Point): Path {
 }
 
 /** Both panel edges cut where the lower edge meets them, and the stretches of lower edge between. */
-function panelLower(half: HalfPlan, panel: PanelShape, shape: SideShape, centreFoot: Point): PanelLower {
-  const flared = half.form.style.hem === "panel-flare";
-  const apart = flared || distance(pathEnd(panel.inner), pathEnd(panel.outer)) > 0.5;
-  if (apart) {
-    const leaning = flared && centreFoot.x !== 0 ? half.centre.path(0) : null;
-    return {
-      innerEdge: panel.inner,
-      outerEdge: panel.outer,
-      inner: panelLowerEdge(panel.inner, centreFoot, leaning),
-      outer: panelLowerEdge(shape.path, pathEnd(panel.outer), flared ? reversePath(panel.outer) : null),
-    };
+function panelLower(half: HalfPlan, panel: PanelShape, shape: SideShape, centre: Path): PanelLower {
+  const { inner: innerEdge, outer: outerEdge } = panel;
+  if (half.form.style.hem !== "flared") {
+    const inner = panelLowerEdge(half, innerEdge, centre);
+    return { innerEdge, outerEdge, inner, outer: panelLowerEdge(half, shape.path, outerEdge) };
   }
-  const whole = wholeLowerEdge(half, shape.path, centreFoot);
-  const cut = splitAtAcross(whole, pathEnd(panel.inner).x);
+  // A flared hem is one curve over both panels: it is drawn whole and cut at the panel line, edges with it.
+  const whole = wholeLowerEdge(half, shape.path, pathEnd(centre));
+  const cut = splitAtAcross(whole, pathEnd(innerEdge).x);
   if (cut === null) throw new Error("expected the lower edge to reach the panel line");
-  const rise = pathEnd(panel.inner).y - pathEnd(cut[0]).y;
-  const trim = (path: Path) => (rise > 1e-6 ? splitAtLength(path, pathLength(path) - rise)[0] : path);
-  const [innerEdge, outerEdge] = [trim(panel.inner), trim(panel.outer)];
+  const rise = Math.max(0, pathEnd(innerEdge).y - pathEnd(cut[0]).y);
+  const trim = (path: Path) => splitAtLength(path, pathLength(path) - rise)[0];
+  const [trimmedInner, trimmedOuter] = [trim(innerEdge), trim(outerEdge)];
   return {
-    innerEdge,
-    outerEdge,
-    inner: { ...cut[1], start: pathEnd(innerEdge) },
-    outer: endAt(cut[0], pathEnd(outerEdge)),
+    innerEdge: trimmedInner,
+    outerEdge: trimmedOuter,
+    inner: { ...cut[1], start: pathEnd(trimmedInner) },
+    outer: endAt(cut[0], pathEnd(trimmedOuter)),
   };
 }
 
@@ -107,7 +102,7 @@ function chalkPanelMarks({ inner, outer }: HalfPieces, half: HalfPlan, panel: Pa
     if (!inner.hasLine(id) || inner.down(id) > pathEnd(panel.inner).y + 1e-6) continue;
     const down = inner.down(id);
     const [at_, beyond] = [panel.innerAt(down), panel.outerAt(down)];
-    if (at_ === undefined || beyond === undefined) continue;
+    if (at_ === undefined) continue;
     const centre = line.rest.reduce((sum, term) => sum + term.value, 0);
     const share = (x: Inches): Term => ({
       label: "Take-out of the panel seam",
@@ -116,7 +111,9 @@ function chalkPanelMarks({ inner, outer }: HalfPieces, half: HalfPlan, panel: Pa
       source: "rule:underbustTakeOut",
     });
     inner.mark(id, "panel", { terms: [...line.rest, share(at_)], step: 0, why: "take-out" });
-    outer.mark(id, "panel", { terms: [...line.rest, share(beyond)], step: 0, why: "take-out" });
+    if (beyond !== undefined)
+      outer.mark(id, "panel", { terms: [...line.rest, share(beyond)], step: 0, why: "take-out" });
+    else outer.at({ id: `${id}/panel`, terms: line.rest, stitch: pathEnd(panel.outer), why: "panel-trued" });
   }
 }
 
@@ -126,12 +123,12 @@ export function chalkPanels(
   half: HalfPlan,
   panel: PanelShape,
   shape: SideShape,
-  centreFoot: Point,
+  centre: Path,
   turned: boolean,
 ): void {
   const { inner, outer } = pieces;
   const allowance = ruleLength(inner.given, "allowance.panel");
-  const lower = panelLower(half, panel, shape, centreFoot);
+  const lower = panelLower(half, panel, shape, centre);
   chalkPanelMarks(pieces, half, panel);
   const start = ["armhole/panel", "yoke/panel"].filter((id) => inner.hasMark(id));
   const through = [...start, "bust/point", "underbust/panel", "waist/panel"].filter((id) => inner.hasMark(id));

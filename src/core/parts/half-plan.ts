@@ -17,7 +17,7 @@ import {
 import { at, type Path, type SideSeamPoints } from "../geometry";
 import { both, type Inches, pickSystem, roundUpToStep } from "../length";
 import type { BodyForm } from "./body-form";
-import { type BodyLines, isTrimmed, type LowerLines } from "./body-lines";
+import { type BodyLines, centreEnd, isTrimmed, type LowerLines } from "./body-lines";
 import { type CentrePlan, HOLLOW, isHollowGivenBack } from "./centre-line";
 import { type PanelPlan, type PanelShape, panelFits, shapePanel } from "./panel-shape";
 import { planWaistDart, type WaistDart } from "./waist-dart";
@@ -168,11 +168,6 @@ export function yokeDown(form: BodyForm, bustDown: Inches, underarmDown: Inches)
   return Math.min(bustDown - form.yokeAboveBust, underarmDown - YOKE_ABOVE_UNDERARM);
 }
 
-function endOf(form: BodyForm, lines: LowerLines): Inches {
-  if (form.end === "ribs") return lines.underbust?.value ?? 0;
-  return (form.style.hem === "join" ? lines.waist : (lines.hem ?? lines.hip))?.value ?? 0;
-}
-
 /** The panel of a half on an armhole, as a plan to be shaped. */
 function panelPlan(
   settled: Settled,
@@ -214,7 +209,7 @@ function panelPlan(
     tightening: { inner: tight * 0.75, outer: tight },
     waistDown,
     runOut,
-    endDown: endOf(form, lines),
+    endDown: centreEnd(form, lines),
     flare: form.style.hem === "panel-flare" ? form.panelFlare : 0,
     room: roomAt(given, lines, underarmDown),
   };

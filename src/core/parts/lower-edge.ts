@@ -1,16 +1,25 @@
 import { type Given, refuse, ruleLength, ruleValue } from "../chalk";
 import {
+  add,
   at,
+  cubicTo,
   curveBetween,
   type Direction,
   directionFrom,
+  distance,
+  dot,
+  HANDLE,
+  joinPaths,
+  meetLines,
   type Path,
   type Point,
   pathEnd,
   pathLength,
   placeAtLength,
   rightOf,
+  scale,
   straight,
+  subtract,
 } from "../geometry";
 import type { Inches } from "../length";
 import type { BodyForm } from "./body-form";
@@ -60,14 +69,6 @@ export function sideCutOff(half: HalfPlan): Inches | null {
   return form.style.hem === "curved" && lines.hem !== undefined ? lines.hem.value - form.sideRise : null;
 }
 
-/** How far down the centre the lower edge lies. */
-export function centreFootDown(half: HalfPlan): Inches {
-  const { form, lines } = half;
-  if (form.style.hem === "basque") return (lines.hip?.value ?? 0) + form.centreDip;
-  if (form.style.hem === "join") return (form.end === "ribs" ? lines.underbust : lines.waist)?.value ?? 0;
-  return (lines.hem ?? lines.hip)?.value ?? 0;
-}
-
 function endWay(path: Path): Direction {
   return placeAtLength(path, pathLength(path)).tangent;
 }
@@ -80,11 +81,35 @@ function isLevel(a: Point, b: Point): boolean {
   return Math.abs(a.y - b.y) < 1e-6;
 }
 
-/** A lower edge between two feet, walked inwards: straight where level, else square to the edges it leaves and joins. */
-function edgeBetween(from: Point, leaving: Direction, to: Point, arriving: Direction): Path {
+/** A smooth edge between two feet, walked inwards, by its ways at both. */
+function curveFrom(from: Point, leaving: Direction, to: Point, arriving: Direction): Path {
   return isLevel(from, to)
     ? straight(from, to)
     : { start: from, segments: [curveBetween(from, leaving, to, arriving)] };
+}
+
+/**
+ * An edge that leaves and arrives squarely: an even bend about where both ways meet, and straight for the rest. One bend
+ * over the whole width would sag below the hem.
+ */
+function squareEdge(from: Point, leaving: Direction, to: Point, arriving: Direction): Path {
+  const meet = meetLines(from, leaving, to, arriving);
+  if (isLevel(from, to) && Math.abs(leaving.y) < 1e-9) return straight(from, to);
+  if (meet === null || dot(subtract(meet, from), leaving) <= 0 || dot(subtract(to, meet), arriving) <= 0)
+    return curveFrom(from, leaving, to, arriving);
+  const [before, after] = [distance(from, meet), distance(meet, to)];
+  const reach = Math.min(before, after);
+  const start = add(meet, scale(leaving, -reach));
+  const end = add(meet, scale(arriving, reach));
+  const bend: Path = {
+    start,
+    segments: [cubicTo(add(start, scale(leaving, HANDLE * reach)), add(end, scale(arriving, -HANDLE * reach)), end)],
+  };
+  return joinPaths([
+    ...(before > reach + 1e-6 ? [straight(from, start)] : []),
+    bend,
+    ...(after > reach + 1e-6 ? [straight(end, to)] : []),
+  ]);
 }
 
 /** The lower edge from the foot of the side to the foot of the centre, one half as if it had no panel. */
@@ -92,20 +117,19 @@ export function wholeLowerEdge(half: HalfPlan, side: Path, centreFoot: Point): P
   const from = pathEnd(side);
   switch (half.form.style.hem) {
     case "basque":
-      return edgeBetween(from, INWARDS, centreFoot, BASQUE_WAY);
+      return curveFrom(from, INWARDS, centreFoot, BASQUE_WAY);
     case "curved":
-      return edgeBetween(from, INWARDS, centreFoot, INWARDS);
+      return curveFrom(from, INWARDS, centreFoot, INWARDS);
     case "flared":
-    case "panel-flare":
-      return edgeBetween(from, rightOf(endWay(side)), centreFoot, INWARDS);
+      return squareEdge(from, rightOf(endWay(side)), centreFoot, INWARDS);
     default:
-      return edgeBetween(from, directionFrom(from, centreFoot) ?? INWARDS, centreFoot, INWARDS);
+      return curveFrom(from, directionFrom(from, centreFoot) ?? INWARDS, centreFoot, INWARDS);
   }
 }
 
-/** The stretch of lower edge between a side and a panel edge, or a panel edge and the centre, each met squarely where they lean. */
-export function panelLowerEdge(from: Path, to: Point, arrivingAt: Path | null): Path {
-  const start = pathEnd(from);
-  const arriving = arrivingAt === null ? INWARDS : rightOf(endWay(arrivingAt));
-  return edgeBetween(start, rightOf(endWay(from)), to, arriving);
+/** The lower edge of one panel between the feet of two of its edges, square to both where they flare. */
+export function panelLowerEdge(half: HalfPlan, from: Path, to: Path): Path {
+  const [start, end] = [pathEnd(from), pathEnd(to)];
+  if (half.form.style.hem !== "panel-flare") return straight(start, end);
+  return squareEdge(start, rightOf(endWay(from)), end, rightOf(endWay(to)));
 }

@@ -265,9 +265,15 @@ function swungArmhole(
   return { path, tip };
 }
 
+/** More than this no edge is trued by: a line further below the end is not on the panel. */
+const MOST_LIFT: Inches = 3;
+
+/** The width between both edges at a depth; past the lower end, where one was trued, as at that end. */
 function gapAt(inner: Path, outer: Path): (down: Inches) => Inches {
+  const lowest = Math.min(pathEnd(inner).y, pathEnd(outer).y) - 1e-9;
   return (down) => {
-    const [left, right] = [crossAtDepth(inner, down)[0], crossAtDepth(outer, down)[0]];
+    const depth = down < lowest + MOST_LIFT ? Math.min(down, lowest) : down;
+    const [left, right] = [crossAtDepth(inner, depth)[0], crossAtDepth(outer, depth)[0]];
     return left === undefined || right === undefined ? 0 : right.x - left.x;
   };
 }
