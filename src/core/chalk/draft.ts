@@ -238,7 +238,13 @@ export type Opening = "none" | "back-zip" | "side-zip" | "front-band" | "slit" |
 
 /** Something the recipe did that a tailor must be told; its sentence is in wording. */
 export interface Remark {
-  readonly id: "bust-dart-off-by-rule" | "bust-dart-not-needed" | "yoke-line-raised" | "flare-kept" | "trim-needs-join";
+  readonly id:
+    | "bust-dart-off-by-rule"
+    | "bust-dart-not-needed"
+    | "bust-dart-raised"
+    | "yoke-line-raised"
+    | "flare-kept"
+    | "trim-needs-join";
   readonly piece: string;
   readonly numbers: Readonly<Record<string, Inches>>;
 }

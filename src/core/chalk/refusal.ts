@@ -13,6 +13,8 @@ export type RefusalCode =
   | "four-layers-need-no-opening"
   | "front-not-inside-back"
   | "shoulder-drop-too-steep"
+  | "armhole-below-bust"
+  | "girths-too-far-apart"
   | "underbust-out-of-place"
   | "bust-dart-too-large"
   | "bust-dart-too-low"

@@ -29,6 +29,7 @@ export const findingIds = [
   "neck-not-as-named",
   "bust-dart-off-by-rule",
   "bust-dart-not-needed",
+  "bust-dart-raised",
   "yoke-line-raised",
   "flare-kept",
   "trim-needs-join",

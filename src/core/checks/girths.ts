@@ -38,22 +38,36 @@ function dartWidthAt(piece: Piece, dart: Dart, down: Inches): Inches {
   return left === undefined || right === undefined ? 0 : Math.abs(right.x - left.x);
 }
 
-/** Across from end to end of a lower edge that a level line runs along: a corner that was trued lies off it. */
-function alongLowerEdge(piece: Piece, down: Inches): readonly Inches[] | null {
+/** Where a level line that runs along a lower edge meets its inner end: a corner that was trued lies off the line. */
+function innerCorner(piece: Piece, down: Inches): readonly Inches[] {
   const edge = piece.edges.find(({ role }) => role === "waist");
-  if (edge === undefined || piece.turn?.lines.includes("waist")) return null;
+  if (edge === undefined || piece.turn?.lines.includes("waist")) return [];
   const [from, to] = [edge.stitch.start, pathEnd(edge.stitch)];
   const within = down > Math.min(from.y, to.y) - 1e-6 && down < Math.max(from.y, to.y) + 1e-6;
-  return within ? [from.x, to.x] : null;
+  return within ? [to.x] : [];
+}
+
+/** Darts that lie along a level line take no width out of it: the bust dart opens into the side. */
+function dartsAcross(piece: Piece): readonly Dart[] {
+  const side = piece.edges.find(({ role }) => role === "side");
+  return piece.darts.filter(({ id }) => !side?.mouths.some(({ closes }) => closes === id));
 }
 
 /** The net width of a piece at a depth, measured on its stitching outline with turns undone, less what its darts take. */
 function widthAt(piece: Piece, down: Inches): Inches {
-  const across = alongLowerEdge(piece, down) ?? crossAtDepth(undoTurn(piece), down).map(({ x }) => x);
+  const crossed = crossAtDepth(undoTurn(piece), down).map(({ x }) => x);
+  const across = [...crossed, ...innerCorner(piece, down)];
   if (across.length === 0) return 0;
-  const darts = piece.darts.reduce((sum, dart) => sum + dartWidthAt(piece, dart, down), 0);
-  const from = piece.fromCentre ? 0 : Math.min(...across);
-  return Math.max(...across) - from - darts;
+  const darts = dartsAcross(piece).reduce((sum, dart) => sum + dartWidthAt(piece, dart, down), 0);
+  return Math.max(...across) - (startsAt(piece, down) ?? Math.min(...across)) - darts;
+}
+
+/** Where widths of an inner piece start, also above its neck: at the centre, or where the centre's seam runs. */
+function startsAt(piece: Piece, down: Inches): Inches | undefined {
+  if (piece.drawnWith !== null) return undefined;
+  if (piece.fromCentre || piece.origin === "fold") return 0;
+  const centre = piece.edges.find(({ role }) => role === "centre");
+  return centre === undefined ? undefined : (crossAtDepth(centre.stitch, down)[0]?.x ?? 0);
 }
 
 /** The girth of the whole garment at a depth. */

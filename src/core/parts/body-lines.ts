@@ -23,6 +23,8 @@ export type BodyLines = LowerLines & { readonly chest: Sum };
 
 /** Lengths that the guide lines of a garment must keep between them to be a garment at all. */
 const LEAST_CHEST_TO_WAIST: Inches = 2;
+/** Darts and panels point at the bust: an underarm this far below it leaves them nothing to shape. */
+const MOST_BELOW_BUST: Inches = 1.5;
 const LEAST_HIP_DEPTH: Inches = 3;
 const LEAST_BELOW_HIP: Inches = 1;
 /** An under-bust take-out needs this much between the bust line and the ribs, and the ribs this much above the waist. */
@@ -66,7 +68,16 @@ function balanceTrim(given: Given, form: BodyForm, side: Side): readonly Term[] 
 }
 
 /** Refuses an armhole that leaves no body between the chest line and the next. */
-export function checkChest(plan: BodicePlan, { waist, underbust }: LowerLines): void {
+export function checkChest(plan: BodicePlan, { bust, waist, underbust }: LowerLines): void {
+  const underarm = plan.chestDown.value + plan.underarmBelow;
+  if (bust !== undefined && underarm > bust.value + MOST_BELOW_BUST) {
+    refuse({
+      code: "armhole-below-bust",
+      conflicts: ["measurements.armhole", "measurements.shoulderToBust", "rules.armholeDepth"],
+      numbers: { chest: underarm, bust: bust.value },
+      nearest: bust.value + MOST_BELOW_BUST - plan.underarmBelow,
+    });
+  }
   const below = waist ?? underbust;
   const least = waist === undefined ? 1 : LEAST_CHEST_TO_WAIST;
   if (below === undefined || below.value >= plan.chestDown.value + plan.underarmBelow + least) return;

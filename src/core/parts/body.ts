@@ -231,6 +231,9 @@ function remarkRules(sheet: Sheet, form: BodyForm, sides: Both<SideShape>, piece
     sheet.remark({ id: "bust-dart-off-by-rule", piece, numbers: {} });
   else if (form.dart !== "none" && sides.front.angle === 0)
     sheet.remark({ id: "bust-dart-not-needed", piece, numbers: {} });
+  const { angle, opensAt } = sides.front;
+  if (angle > 0 && opensAt < form.bustDartDepth - 1 / 16)
+    sheet.remark({ id: "bust-dart-raised", piece, numbers: { asked: form.bustDartDepth, used: opensAt } });
   if (ruleValue(given, "balance") === "trim" && !isTrimmed(given, form))
     sheet.remark({ id: "trim-needs-join", piece, numbers: {} });
 }

@@ -5,6 +5,7 @@ import {
   directionFrom,
   distance,
   joinPaths,
+  lengthToDepth,
   type Path,
   type Point,
   pathEnd,
@@ -36,6 +37,8 @@ export interface DartedSide {
   readonly legs: readonly [Point, Point];
   /** Angle at the bust point that the dart takes up; 0 without one. */
   readonly angle: Radians;
+  /** How far along the sewn side from the underarm the dart opens. */
+  readonly opensAt: Inches;
   /** Segments of the path that were turned. */
   readonly turned: readonly [number, number];
 }
@@ -74,25 +77,36 @@ export function solveBustDart(points: SideSeamPoints, about: Point, wanted: Inch
   return solveRising((angle) => -excess(angle), 0, MOST_ANGLE, 1e-3);
 }
 
-/** Where along the closed side the dart opens. */
+/** Where along the closed side the dart opens: as asked, or higher where that would come too near the waist. */
 function mouthAlong(form: BodyForm, closed: Path, points: SideSeamPoints, waistDown: Inches): Inches {
   const least = points.bust === undefined ? 0 : distance(points.underarm, points.bust) + LEAST_BELOW_BUST;
-  const along = Math.max(form.bustDartDepth, least);
-  const place = placeAtLength(closed, along).point;
-  if (place.y > waistDown - LEAST_ABOVE_WAIST + 1e-6) {
+  // Above the ribs' mark too, which must not turn with it.
+  const lowest = Math.min(waistDown - LEAST_ABOVE_WAIST, (points.underbust?.y ?? waistDown) - LEAST_BELOW_BUST);
+  const reach = lengthToDepth(closed, lowest) ?? 0;
+  if (least > reach + 1e-6) {
+    const mouth = placeAtLength(closed, least).point.y;
     refuse({
       code: "bust-dart-too-low",
-      conflicts: ["choices.bustDartDepth", "measurements.shoulderToBust", "measurements.frontWaist"],
-      numbers: { mouth: place.y, waist: waistDown, least },
-      nearest: Math.max(0, along - (place.y - waistDown + LEAST_ABOVE_WAIST)),
+      conflicts: ["measurements.shoulderToBust", "measurements.frontWaist", "choices.bustDart"],
+      numbers: { mouth, waist: waistDown },
+      nearest: "none",
     });
   }
-  return along;
+  return Math.min(Math.max(form.bustDartDepth, least), reach);
 }
 
 function plainSide(points: SideSeamPoints): DartedSide {
   const { underarm, bust } = points;
-  return { path: sideSeam(points), underarm, bust, mouth: null, legs: [underarm, underarm], angle: 0, turned: [0, 0] };
+  return {
+    path: sideSeam(points),
+    underarm,
+    bust,
+    mouth: null,
+    legs: [underarm, underarm],
+    angle: 0,
+    opensAt: 0,
+    turned: [0, 0],
+  };
 }
 
 /** The opened mouth of a sewn dart, with the point of cloth that is caught in the side seam when it is pressed down. */
@@ -126,6 +140,7 @@ export function placeBustDart(form: BodyForm, points: SideSeamPoints, about: Poi
         mouth: { from, to: from + pathLength(mouth) },
         legs: [pathEnd(opened), place],
         angle,
+        opensAt: along,
         turned: [0, 0],
       };
     }
@@ -137,6 +152,7 @@ export function placeBustDart(form: BodyForm, points: SideSeamPoints, about: Poi
         mouth: null,
         legs: [place, place],
         angle,
+        opensAt: along,
         turned: [0, upper.segments.length],
       };
     case "to-waist": {
@@ -149,6 +165,7 @@ export function placeBustDart(form: BodyForm, points: SideSeamPoints, about: Poi
         mouth: null,
         legs: [closing, closing],
         angle,
+        opensAt: along,
         turned: [upper.segments.length, back.segments.length],
       };
     }

@@ -1,6 +1,6 @@
 import { pieceIds, type Side } from "../blocks";
 import { allowanceTerm, type LineId, type PieceStart, type Sheet, settleOnTape, type Term, type Turn } from "../chalk";
-import { at, type Path, pathEnd, straight } from "../geometry";
+import { at, pathEnd, straight } from "../geometry";
 import { chalkCentre, chalkHollow, HOLLOW } from "./centre-line";
 import { chalkPanels, chalkPlainLower } from "./chalk-lower";
 import {

@@ -142,7 +142,7 @@ export function chalkPanels(
     stitch: up,
     allowance,
     through: [...start, "underbust/panel", "waist/panel"].filter((id) => outer.hasMark(id)),
-    turned: turned ? [last - 1, last] : [0, 0],
+    turned: turned ? [last - 2, last] : [0, 0],
     why: "panel-line",
   });
   inner.notchAt("bust", "panel", panel.bustAlong.inner);

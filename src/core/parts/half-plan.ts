@@ -401,13 +401,23 @@ export function sewnArmholeOf(
 
 const isRounding = (term: Term): boolean => term.kind === "rounding";
 
+/** Where both edges flare they cross below the waist: the panels move out until their hems have room, corners included. */
+function flareRoom(given: Given, { flareLean, overlap }: PanelShape): Inches {
+  if (flareLean === 0) return 0;
+  const seams = (2 * ruleLength(given, "allowance.panel")) / Math.cos(flareLean);
+  return overlap + seams + 2 * ruleLength(given, "allowance.hem") * Math.tan(flareLean);
+}
+
 /** How far the outer panel moves out: twice the allowance along the lean of the legs, up to the next eighth (craft: 6a). */
 function shiftOf(given: Given, panel: PanelShape | null, turn: Inches): Sum {
   if (panel === null || ruleValue(given, "panelRoom") !== "apart") return { value: 0, terms: [] };
   const allowance = ruleLength(given, "allowance.panel");
   const wanted =
     allowance / Math.cos(panel.leans.inner) + allowance / Math.cos(Math.min(1.2, panel.leans.outer + turn));
-  const value = roundUpToStep(wanted + panel.overlap, given.metric ? givenStep(given) || 1 / 8 : 1 / 8);
+  const value = roundUpToStep(
+    Math.max(wanted, flareRoom(given, panel)),
+    given.metric ? givenStep(given) || 1 / 8 : 1 / 8,
+  );
   return {
     value,
     terms: [{ label: "Room for two panel allowances", kind: "allowance", value, source: "rule:panelRoom" }],

@@ -110,6 +110,8 @@ export interface PanelShape {
   readonly outerAt: (down: Inches) => Inches | undefined;
   /** Along the inner edge from the bust line to the waist line. */
   readonly bustToWaist: Inches;
+  /** The lean of flared edges below the waist; 0 where they do not flare. */
+  readonly flareLean: Radians;
   /** How far the two edges run over each other where they flare; 0 elsewhere. */
   readonly overlap: Inches;
 }
@@ -125,14 +127,18 @@ const LEAST_ABOVE_BUST: Inches = 1.5;
 /** What must be left of the armhole beside the panel. */
 const LEAST_ARMHOLE: Inches = 0.75;
 
-/** The edge from its top end, straight along the leg, rounded over the bust point and plumb below it. */
+/**
+ * The edge from its top end, straight along the leg, rounded over the bust point and plumb below it. Where the legs meet
+ * above the bust line, both edges run on from there as one, the way the panel line goes.
+ */
 function upperEdge(plan: PanelPlan, top: Point, pivot: Point): Path {
   const bustPoint = at(plan.bustAcross, plan.bustDown);
-  const way = directionFrom(top, pivot) ?? { x: 0, y: 1 };
-  const from = distance(pivot, bustPoint) > 1e-9 ? pivot : add(pivot, scale(way, -ROUND_ABOVE));
+  const leg = directionFrom(top, pivot) ?? { x: 0, y: 1 };
+  const shared = distance(pivot, bustPoint) > 1e-9 && pivot.y < plan.bustDown;
+  const from = shared ? pivot : add(pivot, scale(leg, -ROUND_ABOVE));
+  const way = shared ? (directionFrom(pivot, bustPoint) ?? leg) : leg;
   const meet = at(plan.across, meetDown(plan));
-  const reach = distance(from, bustPoint);
-  const control = add(from, scale(way, ROUNDING * reach));
+  const control = add(from, scale(way, ROUNDING * distance(from, bustPoint)));
   const arrive = at(meet.x, meet.y - ROUNDING * (meet.y - plan.bustDown));
   return { start: top, segments: [lineTo(from), cubicTo(control, arrive, meet)] };
 }
@@ -346,6 +352,7 @@ export function shapePanel(plan: PanelPlan): PanelShape {
     innerAt: (down) => crossAtDepth(inner, down)[0]?.x,
     outerAt: (down) => crossAtDepth(outer, down)[0]?.x,
     bustToWaist: (lengthToDepth(inner, plan.waistDown) ?? 0) - toBust(inner, plan.bustDown),
+    flareLean: plan.flare > 0 ? Math.atan2(plan.flare, plan.endDown - plan.waistDown) : 0,
     overlap: Math.max(0, pathEnd(inner).x - pathEnd(outer).x),
     ...armholesOf(plan, curve, { ...tops, outer: outerTop }, armhole?.innerAlong ?? 0, underarm),
   };
@@ -424,7 +431,11 @@ export function turnPanel(panel: PanelShape, angle: Radians): PanelShape {
   };
   const more = trueingRound(panel.bustAlong.inner - toBust(edge, panel.bustPoint.y));
   const moved = add(top, scale(directionFrom(from, top) ?? { x: 0, y: -1 }, more));
-  const outer = startAt(edge, moved);
+  const lower = trueLower(panel.inner, startAt(edge, moved), panel.bustPoint.y).path;
+  // Cut at the bust line: above it everything turned, below it nothing.
+  const outer = joinPaths(
+    certain(splitAtDepth(lower, panel.bustPoint.y) ?? undefined, "a panel edge over the bust line"),
+  );
   const turned = (path: Path) => mapPath(path, turn);
   const onShoulder = panel.outerShoulder !== null;
   return {

@@ -1,4 +1,4 @@
-import type { Given } from "../chalk";
+import { type Given, refuse } from "../chalk";
 import {
   add,
   at,
@@ -39,9 +39,29 @@ function withHem(given: Given, half: HalfPlan): SideSeamPoints {
   return half.points;
 }
 
+/** A side that runs further across than down by this is no side: the readings do not belong together. */
+const MOST_SLANT = 2;
+
+function checkSlant(points: SideSeamPoints): void {
+  const row = [points.underarm, points.bust, points.underbust, points.waist, points.hip].filter(
+    (mark) => mark !== undefined,
+  );
+  for (const [index, mark] of row.slice(1).entries()) {
+    const above = row[index] as Point;
+    const slant = Math.abs(mark.x - above.x) / Math.max(0.1, mark.y - above.y);
+    if (slant <= MOST_SLANT) continue;
+    refuse({
+      code: "girths-too-far-apart",
+      conflicts: ["measurements.bust", "measurements.underbust", "measurements.waist", "measurements.hip"],
+      numbers: { above: 4 * above.x, below: 4 * mark.x, down: mark.y - above.y },
+    });
+  }
+}
+
 /** The side of a half as it is drawn: through its marks, flared straight from the waist, cut off where a hem rises. */
 function drawSide(given: Given, half: HalfPlan): { readonly points: SideSeamPoints; readonly path: Path } {
   const points = withHem(given, half);
+  checkSlant(points);
   const foot = hemSide(given, half);
   const drawn = sideSeam(points);
   if (half.form.style.hem === "panel-flare" && foot !== undefined)
@@ -93,6 +113,7 @@ export function planSides(
     mouth: null,
     legs: [behind.points.underarm, behind.points.underarm],
     angle: 0,
+    opensAt: 0,
     turned: [0, 0],
   };
   const about = front.panel?.bustPoint ?? bustPointOf(front);

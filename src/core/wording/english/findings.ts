@@ -143,6 +143,10 @@ const findings: Readonly<Record<FindingId, (spoken: Spoken) => FindingWording>> 
     text: "The front side is hardly longer than the back's, so no bust dart is drawn.",
     remedy: "Measure both half lengths again if the client has a bust to fit.",
   }),
+  "bust-dart-raised": ({ say }) => ({
+    text: `The bust dart opens ${say("used")} down the side, not ${say("asked")}: lower it would come too near the waist.`,
+    remedy: "Nothing to do; it still lies below the bust mark.",
+  }),
   "yoke-line-raised": ({ say }) => ({
     text: `The yoke line is drawn ${say("yoke")} down, above the underarm, not ${say("wanted")}.`,
     remedy: "The yoke must end on the armhole; choose more above the bust line to set it yourself.",

@@ -49,6 +49,14 @@ const refusals: Readonly<Record<RefusalCode, (say: Say, nearest: string) => Refu
     message: "The front sticks out of the back's outline, so cutting the back first would cut into the front.",
     remedy: "Fold twice instead, or make the back neck shallower and no wider in shape than the front's.",
   }),
+  "armhole-below-bust": (say, nearest) => ({
+    message: `The underarm would lie ${say("chest")} down, far below the bust line at ${say("bust")}.`,
+    remedy: `Measure the armhole and shoulder to bust point again, or choose another armhole depth; a chest line at ${nearest} would do.`,
+  }),
+  "girths-too-far-apart": (say) => ({
+    message: `Within ${say("down")} the body would go from ${say("above")} to ${say("below")} round: no side seam can follow that.`,
+    remedy: "Measure bust, under-bust, waist and hip again, and the lengths between them.",
+  }),
   "underbust-out-of-place": (say, nearest) => ({
     message: `The under-bust line (${say("ribs")}) must lie well below the bust line (${say("bust")}) and above the waist (${say("waist")}).`,
     remedy: `Measure shoulder to under-bust and to the bust point again; ${nearest} would do. Without panels it is not needed.`,
@@ -57,9 +65,10 @@ const refusals: Readonly<Record<RefusalCode, (say: Say, nearest: string) => Refu
     message: `The front is ${say("excess")} longer than the back: more than a dart can take up.`,
     remedy: "Measure both half lengths again, or draw it without a bust dart.",
   }),
-  "bust-dart-too-low": (say, nearest) => ({
+  "bust-dart-too-low": (say) => ({
     message: `The bust dart would open ${say("mouth")} down, within an inch and a half of the waist line (${say("waist")}).`,
-    remedy: `Set it higher on the side: ${nearest} below the chest line would do, if it stays below the bust mark.`,
+    remedy:
+      "Below the bust mark there is no room for it. Measure shoulder to bust point and both half lengths again, or draw it without a bust dart.",
   }),
   "bust-dart-needs-panel": () => ({
     message: "A bust dart can only be closed into a panel seam where the front has panels from armhole or shoulder.",
