@@ -9,6 +9,7 @@ interface DemoCard {
 }
 
 export interface DemoOrder {
+  readonly garment: string;
   readonly choices: StoredDecisions;
   readonly rules: StoredDecisions;
   readonly cloth: StoredCloth;

@@ -19,8 +19,14 @@ import { type DemoClient, type DemoOrder, demoClients } from "./demo-week";
 
 const now = () => new Date().toISOString();
 
-/** Keeps one client with cards and orders; orders past the cutting get the sheet they were cut from. */
-async function seedClient(db: Database, { name, cards, orders }: DemoClient): Promise<void> {
+interface SeededClient {
+  readonly client: Client;
+  readonly card: Card | undefined;
+  readonly orders: readonly DemoOrder[];
+}
+
+/** Keeps one client with cards; the orders follow when every client is there. */
+async function seedClient(db: Database, { name, cards, orders }: DemoClient): Promise<SeededClient> {
   const client = { id: randomUUID(), name };
   await addClient(db, client, now());
   const kept = cards.map(({ takenOn, unit, readings }) => ({
@@ -30,13 +36,23 @@ async function seedClient(db: Database, { name, cards, orders }: DemoClient): Pr
     readings: Object.fromEntries(Object.entries(readings).map(([id, typed]) => [id, { typed, unit }])),
   }));
   for (const card of kept) await addCard(db, card, now());
-  const newest = kept.at(-1);
-  if (newest === undefined) return;
-  for (const order of orders) await seedOrder(db, client, newest, order);
+  return { client, card: kept.at(-1), orders };
 }
 
+/** Orders as they came in: everybody's first, then everybody's second, so that the order book is mixed as a week is. */
+async function seedOrders(db: Database, seeded: readonly SeededClient[]): Promise<void> {
+  const most = Math.max(...seeded.map(({ orders }) => orders.length));
+  for (let index = 0; index < most; index++)
+    for (const { client, card, orders } of seeded) {
+      const order = orders[index];
+      if (order !== undefined && card !== undefined) await seedOrder(db, client, card, order);
+    }
+}
+
+/** Keeps one order; those past the cutting get the sheet they were cut from. */
+
 async function seedOrder(db: Database, client: Client, card: Card, order: DemoOrder): Promise<void> {
-  const stored = { id: randomUUID(), clientId: client.id, cardId: card.id, garment: "straight-dress", ...order };
+  const stored = { id: randomUUID(), clientId: client.id, cardId: card.id, ...order };
   const number = await addOrder(db, stored, now());
   if (order.state === "measured" || order.state === "drafted") return;
   const outcome = makeSheet(writeOrder({ ...stored, number }, client, card, "in"));
@@ -51,7 +67,9 @@ async function seed(): Promise<void> {
     process.stdout.write("The shop has clients already; the demo week is left out.\n");
     return;
   }
-  for (const client of demoClients) await seedClient(db, client);
+  const seeded: SeededClient[] = [];
+  for (const client of demoClients) seeded.push(await seedClient(db, client));
+  await seedOrders(db, seeded);
   process.stdout.write(`Seeded ${demoClients.length} clients.\n`);
 }
 

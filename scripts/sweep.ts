@@ -19,7 +19,8 @@ function drawOne(garment: string, set: RuleSetId, measurements: Readings): Outco
   if (!drawn.ok) return { refused: drawn.issues.map(({ code }) => code), findings: [] };
   for (const piece of drawn.value.pieces)
     for (const { x, y } of piece.outline.cut)
-      if (!Number.isFinite(x) || !Number.isFinite(y)) throw new Error(`${garment}, ${set}: ${piece.id} has a place that is no number`);
+      if (!Number.isFinite(x) || !Number.isFinite(y))
+        throw new Error(`${garment}, ${set}: ${piece.id} has a place that is no number`);
   return { refused: [], findings: checkDraft(drawn.value).findings };
 }
 
@@ -31,12 +32,18 @@ class Tally {
   lines(total: number): readonly string[] {
     return [...this.counts]
       .sort((a, b) => b[1] - a[1])
-      .map(([key, count]) => `    ${key.padEnd(44)} ${String(count).padStart(6)}  ${((100 * count) / total).toFixed(2)} %`);
+      .map(
+        ([key, count]) => `    ${key.padEnd(44)} ${String(count).padStart(6)}  ${((100 * count) / total).toFixed(2)} %`,
+      );
   }
 }
 
 /** Every garment × set over a crowd: how many are refused, and what was found in the rest. */
-export function sweep(count: number, only: string | undefined, say: (line: string) => void): { readonly errors: number; readonly worstRefusals: number } {
+export function sweep(
+  count: number,
+  only: string | undefined,
+  say: (line: string) => void,
+): { readonly errors: number; readonly worstRefusals: number } {
   const crowd = makeCrowd(SEED, count);
   const extremes = makeExtremes().map(({ body }) => body);
   let errors = 0;
@@ -63,7 +70,11 @@ export function sweep(count: number, only: string | undefined, say: (line: strin
 }
 
 if (process.argv[1]?.endsWith("sweep.ts")) {
-  const { errors, worstRefusals } = sweep(Number(process.argv[2] ?? 2000), process.argv[3], (line) => console.info(line));
-  console.info(`errors in accepted drafts: ${errors}; most refusals of a garment and set: ${(100 * worstRefusals).toFixed(2)} %`);
+  const { errors, worstRefusals } = sweep(Number(process.argv[2] ?? 2000), process.argv[3], (line) =>
+    console.info(line),
+  );
+  console.info(
+    `errors in accepted drafts: ${errors}; most refusals of a garment and set: ${(100 * worstRefusals).toFixed(2)} %`,
+  );
   process.exitCode = errors > 0 || worstRefusals >= 0.02 ? 1 : 0;
 }

@@ -13,9 +13,11 @@ export function today(): string {
 
 /** Readings that a garment of the catalogue cannot do without, in the order of the card. */
 export function askedReadings(): readonly MeasurementId[] {
-  const needed = new Set(garments.flatMap((garment) => 
+  const needed = new Set(
+    garments.flatMap((garment) =>
       garment.needs({ rule: (id) => ruleDefault("close", id), choices: defaultChoices(garment, false) }),
-    ));
+    ),
+  );
   return measurementIds.filter((id) => needed.has(id));
 }
 

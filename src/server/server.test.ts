@@ -100,14 +100,19 @@ describe("lengths keep their unit", () => {
   });
 });
 
-it("asks first for what a dress cannot do without", () =>
+it("asks first for what the garments of the catalogue cannot do without", () =>
   expect(askedReadings()).toEqual([
     "shoulder",
     "bust",
+    "underbust",
     "waist",
     "hip",
     "armhole",
+    "bustSpan",
+    "shoulderToBust",
+    "shoulderToUnderbust",
     "frontWaist",
+    "backWaist",
     "waistToHip",
     "fullLength",
   ]));
@@ -124,6 +129,7 @@ it("offers every choice of a garment and every rule that moves it, with its why"
     "zipEnd",
     "hemExtra",
     "fold",
+    "scale",
   ]);
   expect(rules.find(({ id }) => id === "armholeDepth")).toMatchObject({
     range: [5, 14],

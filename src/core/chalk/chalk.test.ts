@@ -10,6 +10,7 @@ import {
   edgeDots,
   figureNoteTerms,
   type Given,
+  givenBackTerms,
   PieceChalk,
   refuse,
   settle,
@@ -29,6 +30,7 @@ const term = (value: number, kind: Term["kind"] = "body"): Term => ({ label: `${
 const open = () =>
   new PieceChalk(given, "bodice-front", {
     name: "Front",
+    half: "front",
     origin: "fold",
     originInset: settle([], 0),
     topInset: settle([term(0.5)], 0),
@@ -68,7 +70,7 @@ describe("a reading and its terms", () => {
 describe("one call makes the geometry and the step", () => {
   it("a line, then a mark on it: the step reads from the fold, stitch and cut", () => {
     const piece = open();
-    piece.line("waist", [term(16.5)]);
+    piece.line("waist", settle([term(16.5)], 0));
     piece.mark("waist", "side", { terms: [term(9)], allowance: [term(1.5, "allowance")] });
     const { marks, steps } = { marks: [piece.markAt("waist/side")], steps: drawn(piece).steps };
     expect(marks[0]).toMatchObject({
@@ -91,14 +93,14 @@ describe("one call makes the geometry and the step", () => {
   });
   it("gives back exactly what a take-out removes on a line, and nothing where it removes nothing", () => {
     const piece = open();
-    piece.line("chest", [term(8)]);
-    piece.line("waist", [term(16)]);
+    piece.line("chest", settle([term(8)], 0));
+    piece.line("waist", settle([term(16)], 0));
     piece.takeOut("wedge", "a wedge", (down) => Math.max(0, (down - 8) / 16));
-    expect(piece.givenBack("wedge", "waist", "Wedge given back")).toEqual([
+    expect(givenBackTerms("wedge", "Wedge given back", 0.5)).toEqual([
       { label: "Wedge given back", kind: "given-back", value: 0.5, source: "take-out:wedge" },
     ]);
-    expect(piece.givenBack("wedge", "chest", "")).toEqual([]);
-    piece.declareNotGivenBack("wedge", "waist", "on purpose");
+    expect(givenBackTerms("wedge", "", 0)).toEqual([]);
+    piece.declare("wedge", "waist", -0.5, "on purpose");
     expect(drawn(piece).takeOuts[0]).toMatchObject({
       removes: [{ line: "waist", amount: 0.5 }],
       declared: [{ line: "waist", amount: -0.5, why: "on purpose" }],

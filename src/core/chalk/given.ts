@@ -117,6 +117,14 @@ export function turnTerm(term: Term, label = term.label): Term {
   return { ...term, label, value: -term.value };
 }
 
+/** Less than this no tape shows. */
+export const NOTHING: Inches = 1 / 64;
+
+/** What a take-out removed on a line, given back there by name; no term where a tape could not show it. */
+export function givenBackTerms(takeOut: string, label: string, amount: Inches): readonly Term[] {
+  return amount < NOTHING ? [] : [{ label, kind: "given-back", value: amount, source: `take-out:${takeOut}` }];
+}
+
 /** The figure notes of the order for one line of one piece, as terms. */
 export function figureNoteTerms(given: Given, piece: string, line: string): readonly Term[] {
   return given.figureNotes

@@ -50,6 +50,7 @@ export {
   figureNoteTerms,
   type Given,
   type GivenMeasurement,
+  givenBackTerms,
   givenStep,
   givenTick,
   ruleLength,
@@ -62,6 +63,7 @@ export { drawOutline } from "./outline";
 export type { EdgeChalk, MarkChalk, PieceStart } from "./piece-calls";
 export { PieceChalk } from "./piece-chalk";
 export { type Refusal, type RefusalCode, refuse } from "./refusal";
+export { scaleDraft } from "./scale-draft";
 export { alongDrawn, alongSewn, sewnLength } from "./sewn";
 export { chalkDraft, Sheet } from "./sheet";
 export { addTerms, type Sum, settle, type Term, type TermKind, termKinds } from "./term";

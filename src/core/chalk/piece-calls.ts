@@ -1,7 +1,6 @@
 import type { Path, Point } from "../geometry";
 import type { Inches } from "../length";
-import type { CentreOrigin, EdgeRole, Half, Mouth, Origin, StepReason, TapeDirection } from "./draft";
-import type { PieceChalk } from "./piece-chalk";
+import type { CentreOrigin, EdgeRole, GuideLine, Half, Mouth, Origin, StepReason, TapeDirection } from "./draft";
 import type { Sum, Term } from "./term";
 
 export interface PieceStart {
@@ -13,10 +12,12 @@ export interface PieceStart {
   readonly topInset: Sum;
   readonly half: Half;
   /** An outer panel: chalked from the same fold and lines as this piece, moved out by `shift`. */
-  readonly drawnWith?: PieceChalk;
+  readonly drawnWith?: { readonly id: string; readonly lines: readonly GuideLine[] };
   readonly shift?: Sum;
   /** How far the finished edge reaches beyond the centre line, and how much is folded in beyond that. */
   readonly front?: { readonly overlap: Inches; readonly foldIn: Inches };
+  /** Whether left and right are two pieces: always, but for a centre that stays on the fold. */
+  readonly pair?: boolean;
   /** Where the origin runs at a depth, for a contoured centre back. */
   readonly contour?: (down: Inches) => Inches;
 }

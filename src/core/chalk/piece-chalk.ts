@@ -12,13 +12,10 @@ import {
 import type { Inches } from "../length";
 import { certain } from "../result";
 import type { ChalkStep, Dart, Edge, GuideLine, LineId, Mark, Notch, Piece, StepReason, TakeOut, Turn } from "./draft";
-import { type Given, settleOnTape } from "./given";
+import { type Given, NOTHING, settleOnTape } from "./given";
 import { drawOutline } from "./outline";
 import type { AlongChalk, AtChalk, DartChalk, EdgeChalk, MarkChalk, PieceStart, PlaceChalk } from "./piece-calls";
 import { addTerms, type Sum, settle, type Term } from "./term";
-
-/** Below this nothing is taken out that a tape could show. */
-const NOTHING: Inches = 1 / 64;
 
 type StepChalk = Pick<ChalkStep, "id" | "act" | "from" | "direction"> & { readonly why?: StepReason | undefined };
 
@@ -67,8 +64,8 @@ export class PieceChalk {
   }
 
   /** An outer panel shares fold and guide lines with the piece it is chalked with; only its move is told. */
-  #join(with_: PieceChalk): void {
-    this.#lines.push(...with_.#lines);
+  #join(with_: NonNullable<PieceStart["drawnWith"]>): void {
+    this.#lines.push(...with_.lines);
     const shift = this.start.shift;
     if (shift === undefined || shift.value === 0) return;
     this.#say(
@@ -114,6 +111,11 @@ export class PieceChalk {
 
   lineTerms(line: LineId): readonly Term[] {
     return this.#line(line).terms;
+  }
+
+  /** Its guide lines, for a panel that is chalked with it. */
+  get lines(): readonly GuideLine[] {
+    return this.#lines;
   }
 
   hasLine(id: LineId): boolean {
@@ -334,12 +336,6 @@ export class PieceChalk {
     this.#takeOuts.push({ id, why, removedAt, declared: [] });
   }
 
-  /** The terms that give back what the named take-out removes on a line, exactly; none where it removes nothing. */
-  givenBack(takeOut: string, line: LineId, label: string): readonly Term[] {
-    const amount = this.#find(takeOut).removedAt(this.level(line));
-    return amount < NOTHING ? [] : [{ label, kind: "given-back", value: amount, source: `take-out:${takeOut}` }];
-  }
-
   /** Says openly that a line is left larger (or smaller) than its body reading and ease by what giving back leaves over. */
   declare(takeOut: string, line: LineId, amount: Inches, why: string): void {
     this.#find(takeOut).declared.push({ line, amount, why });
@@ -411,7 +407,7 @@ export class PieceChalk {
 
   finish(): Piece {
     const { start } = this;
-    const pair = start.origin !== "fold" || start.drawnWith !== undefined;
+    const pair = start.pair ?? (start.origin !== "fold" || start.drawnWith !== undefined);
     return {
       id: this.id,
       name: start.name,

@@ -1,21 +1,27 @@
-import type { ChalkStep, Draft, Piece } from "../chalk";
+import type { ChalkStep, Draft, Edge, Piece } from "../chalk";
 import { certain } from "../result";
 import type { FoldGroup } from "./fold-plan";
 import { chalkStep, handStep, type StepPlace, shortName, type TableStep } from "./steps";
 
 /** Edges that differ between front and back: cut to the back's first, re-cut on the front alone after separating. */
-const RECUT = new Set(["neck", "armhole"]);
+const RECUT: ReadonlySet<string> = new Set(["neck", "armhole", "centre"]);
 /** The order of the shears: what would be lost by a slip comes last (craft: cloth, cutting order). */
-const CUT_ORDER = ["neck", "shoulder", "armhole", "side", "hem"] as const;
+const CUT_ORDER = ["neck", "shoulder", "armhole", "join", "side", "waist", "hem", "centre"] as const;
 
 /** Every chalk step in front of the joining of edges: marks and lines that an edge needs come before it. */
 function chalkSteps(place: StepPlace, steps: readonly ChalkStep[]): readonly TableStep[] {
   return steps.map((step) => chalkStep(place, step));
 }
 
+/** A fold is never cut along, and a centre whose cutting line is the folded edge itself is cut open with the fold. */
+function isCut(piece: Piece, edge: Edge): boolean {
+  if (edge.onFold) return false;
+  return edge.role !== "centre" || edge.cut === undefined || piece.origin === "fold";
+}
+
 function cutEdges(piece: Piece, roles: readonly string[]): readonly string[] {
   return roles.flatMap((role) =>
-    piece.edges.filter((edge) => edge.role === role && !edge.onFold).map((edge) => edge.id),
+    piece.edges.filter((edge) => edge.role === role && isCut(piece, edge)).map((edge) => edge.id),
   );
 }
 
@@ -31,7 +37,15 @@ function cutSteps(place: StepPlace, mustNotCut: readonly string[]): readonly Tab
       { mustNotCut },
     ),
   );
-  return place.piece.cut.on === "pair" ? [...cuts, handStep(place, "cut", "open", { kind: "open-fold" })] : cuts;
+  const opens = place.piece.cut.on === "pair" && place.piece.drawnWith === null && place.piece.origin !== "fold";
+  return opens ? [...cuts, handStep(place, "cut", "open", { kind: "open-fold" })] : cuts;
+}
+
+/** Panels are cut apart last, when every mark is on both of them. */
+function partSteps(place: StepPlace): readonly TableStep[] {
+  return cutEdges(place.piece, ["panel"]).map((edge) =>
+    handStep(place, "cut", `cut-${edge}`, { kind: "cut", edges: [edge], closing: false }),
+  );
 }
 
 function notchSteps(place: StepPlace): readonly TableStep[] {
@@ -71,14 +85,14 @@ function isRecut(piece: Piece, step: ChalkStep): boolean {
 }
 
 function recutReferences(front: Piece): readonly string[] {
-  return cutEdges(front, ["neck", "armhole"]).map((edge) => `${front.id}/${edge}`);
+  return cutEdges(front, [...RECUT]).map((edge) => `${front.id}/${edge}`);
 }
 
 /** The "separate first" stop and what is done on the front alone after it. */
 function separateSteps(place: StepPlace, front: Piece, steps: readonly ChalkStep[]): readonly TableStep[] {
   const alone: StepPlace = { group: place.group, piece: front, layers: 2 };
   const chalk = steps.filter((step) => isRecut(front, step));
-  const recut = cutEdges(front, ["neck", "armhole"]).map((edge) =>
+  const recut = cutEdges(front, [...RECUT]).map((edge) =>
     handStep(alone, "cut", `re-cut-${edge}`, { kind: "re-cut", edges: [edge] }),
   );
   const stop: TableStep = {
@@ -101,13 +115,21 @@ function prepareSteps(group: FoldGroup, place: StepPlace): readonly TableStep[] 
   ];
 }
 
-function oneFold(group: FoldGroup, piece: Piece): readonly TableStep[] {
-  const place: StepPlace = { group: group.id, piece, layers: group.layers };
+/** Steps of pieces chalked from one fold; ids of an outer panel's own cuts carry its name. */
+function oneFold(group: FoldGroup, pieces: readonly Piece[]): readonly TableStep[] {
+  const places = pieces.map((piece): StepPlace => ({ group: group.id, piece, layers: group.layers }));
+  const first = certain(places[0], "a piece in the group");
+  if (group.fold === "single") return [...chalkSteps(first, first.piece.steps), ...notchSteps(first)];
+  const ownId = (place: StepPlace, step: TableStep): TableStep =>
+    place === first ? step : { ...step, id: `${step.id}-${shortName(place.piece)}` };
+  const each = (make: (place: StepPlace) => readonly TableStep[]) =>
+    places.flatMap((place) => make(place).map((step) => ownId(place, step)));
   return [
-    ...prepareSteps(group, place),
-    ...chalkSteps(place, piece.steps),
-    ...cutSteps(place, []),
-    ...notchSteps(place),
+    ...prepareSteps(group, first),
+    ...places.flatMap((place) => chalkSteps(place, place.piece.steps)),
+    ...each((place) => cutSteps(place, [])),
+    ...each(partSteps),
+    ...places.flatMap(notchSteps),
   ];
 }
 
@@ -179,9 +201,12 @@ export function orderSteps(draft: Draft, groups: readonly FoldGroup[]): readonly
       draft.pieces.find((found) => found.id === id),
       `piece ${id}`,
     );
-  const [first] = groups;
-  if (first === undefined) return [];
-  if (first.fold === "four-layers") return fourLayers(first, piece("bodice-front"), piece("bodice-back"));
-  if (first.fold === "back-from-front") return backFromFront(groups, piece("bodice-front"), piece("bodice-back"));
-  return groups.flatMap((group) => group.pieces.flatMap((id) => oneFold(group, piece(id))));
+  const shared = groups.filter(({ fold }) => fold === "four-layers" || fold === "back-from-front");
+  const own = groups.filter((group) => !shared.includes(group));
+  const alone = own.flatMap((group) => oneFold(group, group.pieces.map(piece)));
+  const [first] = shared;
+  if (first === undefined) return alone;
+  const [front, back] = [piece("bodice-front"), piece("bodice-back")];
+  const together = first.fold === "four-layers" ? fourLayers(first, front, back) : backFromFront(shared, front, back);
+  return [...together, ...alone];
 }

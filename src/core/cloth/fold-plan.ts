@@ -3,16 +3,18 @@ import { areaOutside } from "../geometry";
 import { type Inches, roundUpToStep, type Tick, tickStep } from "../length";
 import { fail, type Result, succeed } from "../result";
 
+/** How a garment may be folded; what has no fold of its own lies single. */
 export const foldKinds = ["one-fold", "back-from-front", "four-layers"] as const;
 
 export type FoldKind = (typeof foldKinds)[number];
 
 /** Pieces that lie on the cloth and are chalked together. */
 export interface FoldGroup {
-  readonly id: "front" | "back" | "body";
+  /** `front`, `back`, `body`, or the piece that lies alone. */
+  readonly id: string;
   readonly pieces: readonly string[];
-  readonly fold: FoldKind;
-  readonly layers: 2 | 4;
+  readonly fold: FoldKind | "single";
+  readonly layers: 1 | 2 | 4;
   /** How wide the doubled part must be: the widest cutting mark from the fold, and ½ (craft: cloth, fold plans). */
   readonly foldedWidth: Inches;
   /** Length of cloth from above the shoulder to below the hem. */
@@ -40,13 +42,13 @@ export function reachOf(piece: Piece): PieceReach {
   };
 }
 
-function groupOf(id: FoldGroup["id"], pieces: readonly Piece[], fold: FoldKind, tick: Tick): FoldGroup {
+function groupOf(id: string, pieces: readonly Piece[], fold: FoldGroup["fold"], tick: Tick): FoldGroup {
   const reaches = pieces.map(reachOf);
   return {
     id,
     pieces: pieces.map((piece) => piece.id),
     fold,
-    layers: fold === "four-layers" ? 4 : 2,
+    layers: fold === "four-layers" ? 4 : fold === "single" ? 1 : 2,
     foldedWidth: roundUpToStep(Math.max(...reaches.map(({ width }) => width)) + MARGIN, tickStep(tick)),
     length: roundUpToStep(Math.max(...reaches.map(({ length }) => length)), tickStep(tick)),
   };
@@ -68,16 +70,35 @@ function refuseShared(front: Piece, back: Piece): Refusal | undefined {
   };
 }
 
+/** The piece that gives a half's group its name: whole, or the inner panel. */
+function isMain(piece: Piece): boolean {
+  return piece.half !== null && (piece.id === `bodice-${piece.half}` || piece.id === `centre-${piece.half}`);
+}
+
+/** Pieces that are chalked from one fold: an inner panel with the outer ones drawn with it. */
+function foldOnce(draft: Draft, tick: Tick): readonly FoldGroup[] {
+  const alone = draft.pieces.filter(({ drawnWith }) => drawnWith === null);
+  return alone.map((piece) => {
+    const together = [piece, ...draft.pieces.filter(({ drawnWith }) => drawnWith === piece.id)];
+    if (piece.half === null) return groupOf(piece.id, together, "single", tick);
+    return groupOf(isMain(piece) ? piece.half : piece.id, together, "one-fold", tick);
+  });
+}
+
 /**
- * How the cloth is folded for a garment of a front and a back.
+ * How the cloth is folded for a garment: once for each half with its panels, or front and back sharing one outline.
  *
- * @returns the groups in the order in which they are chalked, or the refusal when the front cannot be cut out of the
- *   back's outline, or a zip line would have to lie on a shared fold
+ * @returns the groups in the order in which they are chalked, or the refusal when front and back cannot share a fold:
+ *   panels, a zip line on it, or a front that cannot be cut out of the back's outline
  */
 export function planFolds(draft: Draft, fold: FoldKind): Result<readonly FoldGroup[], Refusal> {
+  const tick = givenTick(draft.given);
+  const once = foldOnce(draft, tick);
+  if (fold === "one-fold") return succeed(once);
   const front = draft.pieces.find(({ id }) => id === "bodice-front");
   const back = draft.pieces.find(({ id }) => id === "bodice-back");
-  if (front === undefined || back === undefined) return succeed([]);
+  const shared = { conflicts: ["choices.fold"], numbers: {}, nearest: "one-fold" };
+  if (front === undefined || back === undefined) return fail({ code: "panels-need-own-fold", ...shared });
   if (fold === "four-layers" && back.origin !== "fold") {
     return fail({
       code: "four-layers-need-no-opening",
@@ -86,9 +107,10 @@ export function planFolds(draft: Draft, fold: FoldKind): Result<readonly FoldGro
       nearest: "back-from-front",
     });
   }
-  const tick = givenTick(draft.given);
-  const refusal = fold === "one-fold" ? undefined : refuseShared(front, back);
+  const refusal = refuseShared(front, back);
   if (refusal !== undefined) return fail(refusal);
-  if (fold === "four-layers") return succeed([groupOf("body", [back, front], fold, tick)]);
-  return succeed([groupOf("front", [front], fold, tick), groupOf("back", [back], fold, tick)]);
+  if (fold === "back-from-front")
+    return succeed(once.map((group) => (group.fold === "one-fold" ? { ...group, fold } : group)));
+  const rest = once.filter(({ pieces }) => !pieces.includes(front.id) && !pieces.includes(back.id));
+  return succeed([groupOf("body", [back, front], fold, tick), ...rest]);
 }

@@ -46,7 +46,15 @@ function groupLength(group: FoldGroup, usable: Inches): Inches {
 }
 
 function pieceArea(piece: Piece): number {
-  return 2 * polygonArea(piece.outline.cut);
+  return (piece.half === null ? piece.cut.copies : 2) * polygonArea(piece.outline.cut);
+}
+
+/** Strips are cut from what is left beside the folds where they fit; only those that do not take length of their own. */
+function stripLength(groups: readonly FoldGroup[], left: ClothNeed["left"]): Inches {
+  const strips = groups.filter(({ fold }) => fold === "single");
+  const fits = (strip: FoldGroup) =>
+    left.some(({ width, length }) => width >= strip.foldedWidth && length >= strip.length);
+  return strips.filter((strip) => !fits(strip)).reduce((sum, strip) => sum + strip.length, 0);
 }
 
 function roundPurchase(length: Inches, metric: boolean): { readonly buy: number; readonly buyUnit: "yd" | "m" } {
@@ -58,10 +66,15 @@ function roundPurchase(length: Inches, metric: boolean): { readonly buy: number;
 /** How much cloth the folds take when they follow each other along the length, and whether what is given suffices. */
 export function measureCloth(draft: Draft, groups: readonly FoldGroup[], cloth: Cloth): ClothNeed {
   const usable = cloth.width - 2 * SELVEDGE;
-  const used = groups.reduce((sum, group) => sum + groupLength(group, usable), 0);
+  const folded = groups.filter(({ fold }) => fold !== "single");
+  const left = folded.map((group) => ({
+    width: Math.max(0, usable - 2 * group.foldedWidth),
+    length: groupLength(group, usable),
+  }));
+  const used = folded.reduce((sum, group) => sum + groupLength(group, usable), 0) + stripLength(groups, left);
   const area = draft.pieces.reduce((sum, piece) => sum + pieceArea(piece), 0);
   const longest = Math.max(...draft.pieces.map((piece) => reachOf(piece).length));
-  const wideEnough = groups.every((group) => 2 * group.foldedWidth <= usable);
+  const wideEnough = folded.every((group) => 2 * group.foldedWidth <= usable);
   return {
     width: cloth.width,
     usable,
@@ -69,17 +82,14 @@ export function measureCloth(draft: Draft, groups: readonly FoldGroup[], cloth: 
     lowerBound: Math.max(area / usable, longest),
     ...roundPurchase(used, draft.given.metric),
     fits: wideEnough && (cloth.length === null || used <= cloth.length),
-    left: groups.map((group) => ({
-      width: Math.max(0, usable - 2 * group.foldedWidth),
-      length: groupLength(group, usable),
-    })),
+    left,
   };
 }
 
 /** What the cloth at hand cannot do. */
 export function findClothProblems(groups: readonly FoldGroup[], cloth: Cloth, need: ClothNeed): readonly Finding[] {
   const findings: Finding[] = [];
-  for (const group of groups) {
+  for (const group of groups.filter(({ fold }) => fold !== "single")) {
     const wanted = 2 * group.foldedWidth + 2 * SELVEDGE;
     if (wanted > cloth.width)
       findings.push({

@@ -6,7 +6,8 @@ export type Place = readonly [number, number];
 export function markPlace(piece: SheetPiece, mark: SheetMark): Place {
   if (mark.at !== undefined) return mark.at.stitch;
   if (mark.line === "centre") return [0, mark.stitch ?? 0];
-  return [mark.stitch ?? 0, piece.lines.find(({ id }) => id === mark.line)?.down ?? 0];
+  const line = piece.lines.find(({ id }) => id === mark.line);
+  return [(line?.start ?? 0) + (mark.stitch ?? 0), line?.down ?? 0];
 }
 
 /** The tape of one step as it lies on the cloth: from its origin to the mark, and on to the cutting line. */
@@ -16,11 +17,12 @@ export interface StepTape {
   readonly cut: Place | null;
 }
 
-function startOf(step: SheetStep, [x, y]: Place): Place {
+function startOf(piece: SheetPiece, step: SheetStep, [x, y]: Place): Place {
   const reading = step.reading ?? 0;
   if (step.act === "scoop") return [x + reading, y];
   if (step.act === "lengthen") return [x, y - reading];
-  return step.direction === "across" ? [0, y] : [x, 0];
+  const start = piece.lines.find(({ id }) => id === step.line)?.start ?? 0;
+  return step.direction === "across" ? [start, y] : [x, 0];
 }
 
 function markTape(piece: SheetPiece, step: SheetStep): StepTape | null {
@@ -29,12 +31,16 @@ function markTape(piece: SheetPiece, step: SheetStep): StepTape | null {
   const to = markPlace(piece, mark);
   const cut: Place | null =
     step.cutReading === null ? null : step.direction === "across" ? [step.cutReading, to[1]] : [to[0], step.cutReading];
-  return { from: step.act === "plumb" ? [to[0], 0] : startOf(step, to), to, cut };
+  return { from: step.act === "plumb" ? [to[0], 0] : startOf(piece, step, to), to, cut };
 }
+
+/** Steps that join or tell, and measure nothing along a straight line. */
+const untaped = new Set(["edge", "dart", "along", "split", "move-out", "strip"]);
 
 /** The tape of a step; null where nothing is measured along a straight line. */
 export function stepTape(piece: SheetPiece, step: SheetStep): StepTape | null {
   if (step.act === "guide-line") return { from: [0, 0], to: [0, step.reading ?? 0], cut: null };
-  if (step.act === "zip-line") return { from: [-piece.originInset, 0], to: [0, 0], cut: null };
-  return step.act === "edge" ? null : markTape(piece, step);
+  if (step.act === "zip-line" || step.act === "centre-line")
+    return { from: [-piece.originInset, 0], to: [0, 0], cut: null };
+  return untaped.has(step.act) ? null : markTape(piece, step);
 }

@@ -1,6 +1,16 @@
 import { measurementIds } from "../body";
-import { type Draft, type Edge, edgeDots, type Given, type Mark, type Piece, type Refusal } from "../chalk";
-import { checkDraft, type Finding } from "../checks";
+import {
+  type Draft,
+  type Edge,
+  edgeDots,
+  type Given,
+  type Mark,
+  type Piece,
+  type Refusal,
+  scaleDraft,
+  sewnLength,
+} from "../chalk";
+import { checkDraft, type Finding, type Seam } from "../checks";
 import { type FoldGroup, findClothProblems, measureCloth, orderSteps, planFolds, type TableStep } from "../cloth";
 import { draftGarment } from "../garments";
 import { type Point, pathEnd, pathLength, toPathData, toPolygonData } from "../geometry";
@@ -27,6 +37,7 @@ function writeEdge(edge: Edge, given: Given): SheetPiece["edges"][number] {
     onFold: edge.onFold,
     allowance: edge.allowance,
     length: pathLength(edge.stitch),
+    sewn: sewnLength(edge),
     path: toPathData(edge.stitch),
     start: place(edge.stitch.start),
     end: place(pathEnd(edge.stitch)),
@@ -48,16 +59,30 @@ function writePiece(piece: Piece, given: Given): SheetPiece {
     cut: { ...piece.cut },
     origin: piece.origin,
     originInset: piece.originInset,
-    shift: 0,
-    lines: piece.lines.map((line) => ({ ...line, terms: [...line.terms] })),
+    half: piece.half,
+    shift: piece.shift,
+    drawnWith: piece.drawnWith,
+    lines: piece.lines.map(({ id, down, start, terms }) => ({ id, down, start, terms: [...terms] })),
     marks: piece.marks.map(writeMark),
     edges: piece.edges.map((edge) => writeEdge(edge, given)),
     outline: { stitch: `${toPathData(piece.outline.stitch)} Z`, cut: toPolygonData(piece.outline.cut) },
     box: boxOf(piece.outline.cut),
-    darts: [],
+    darts: piece.darts.map((dart) => ({
+      id: dart.id,
+      intake: dart.intake,
+      tip: place(dart.tip),
+      legs: [place(dart.legs[0]), place(dart.legs[1])],
+      end: dart.end === null ? null : place(dart.end),
+      sewn: dart.sewn,
+    })),
     notches: piece.notches.map(({ id, edge, at, point }) => ({ id, edge, at, point: place(point) })),
     grain: { angle: 0 },
   };
+}
+
+function writeTurn({ id, turn }: Piece): CutSheet["turns"] {
+  if (turn === null) return [];
+  return [{ piece: id, about: place(turn.about), angle: turn.angle, from: turn.from, into: turn.into }];
 }
 
 function stepEdge(step: TableStep): string | null {
@@ -126,6 +151,19 @@ function writeGroups(groups: readonly FoldGroup[]): CutSheet["groups"] {
   return groups.map((group) => ({ ...group, pieces: [...group.pieces] }));
 }
 
+function writeSeam({ a, b, allowed, parts, ease, ...seam }: Seam): CutSheet["seams"][number] {
+  const meets = ease >= allowed[0] && ease <= allowed[1];
+  return {
+    ...seam,
+    a: [...a],
+    b: [...b],
+    ease,
+    allowed: [...allowed],
+    meets,
+    parts: parts.map((part) => ({ ...part })),
+  };
+}
+
 /** A refusal ready to be said. */
 export interface RefusedOrder {
   readonly code: string;
@@ -143,12 +181,16 @@ export function writeSheet(read: ReadOrder): Result<CutSheet, RefusedOrder> {
   const { unit } = read.given;
   const drawn = draftGarment(read.garment, read.given);
   if (!drawn.ok) return fail(...drawn.issues.map((refusal) => writeRefusal(refusal, unit)));
-  const draft = drawn.value;
+  const full = drawn.value;
+  const report = checkDraft(full);
+  const scale = Number(read.given.choices.scale ?? 1);
+  // The proof is of the garment in full size; what is chalked may be its half for practice.
+  const draft = scale === 1 ? full : scaleDraft(full, scale);
   const groups = planFolds(draft, read.fold);
   if (!groups.ok) return fail(...groups.issues.map((refusal) => writeRefusal(refusal, unit)));
-  const report = checkDraft(draft);
   const cloth = measureCloth(draft, groups.value, read.cloth);
-  const findings = [...report.findings, ...findClothProblems(groups.value, read.cloth, cloth)];
+  const practice: readonly Finding[] = scale === 1 ? [] : [{ id: "half-scale", level: "note", numbers: {} }];
+  const findings = [...report.findings, ...practice, ...findClothProblems(groups.value, read.cloth, cloth)];
   return succeed({
     format: "inner-fold/cut-sheet",
     version: 1,
@@ -157,10 +199,10 @@ export function writeSheet(read: ReadOrder): Result<CutSheet, RefusedOrder> {
     resolved: writeResolved(draft),
     pieces: draft.pieces.map((piece) => writePiece(piece, draft.given)),
     groups: writeGroups(groups.value),
-    turns: [],
+    turns: draft.pieces.flatMap(writeTurn),
     ledger: report.ledger.map((row) => ({ ...row })),
-    girths: report.girths.map((girth) => ({ ...girth })),
-    seams: report.seams.map(({ a, b, allowed, ...seam }) => ({ ...seam, a: [...a], b: [...b], allowed: [...allowed] })),
+    girths: report.girths.map((girth) => ({ ...girth, quarter: girth.drawn / 4 })),
+    seams: report.seams.map(writeSeam),
     rounds: { neck: report.neckRound, armhole: report.armholeRound },
     checks: findings.map((finding) => writeCheck(finding, unit)),
     steps: orderSteps(draft, groups.value).map((step) => writeStep(step, unit)),

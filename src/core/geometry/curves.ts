@@ -29,8 +29,10 @@ export interface SideSeamPoints {
 
 /** How far the waist's own handle reaches into the hip curve: short, so that the curve is round over the hip, as a hand chalks it. */
 const WAIST_HANDLE = 0.22;
-/** How far below the hip the side has left the plumb and runs straight to the hem. */
+/** How far below the hip the side has left the plumb and runs straight to the hem: longer where it flares out. */
 const HIP_BLEND = 0.18;
+const FLARED_BLEND = 0.4;
+const FLARED_LEAN = 0.15;
 
 function slope(from: Point, to: Point): number {
   return (to.x - from.x) / (to.y - from.y);
@@ -65,7 +67,8 @@ function leansThrough(points: readonly Point[], first: number): readonly number[
 /** The hip curve and what hangs below it: upright at the hip, a short blend, then straight to the hem. */
 function belowHip(hip: Point, hem: Point): readonly Segment[] {
   const lean = slope(hip, hem);
-  const blendTo = { x: hip.x + lean * HIP_BLEND * (hem.y - hip.y), y: hip.y + HIP_BLEND * (hem.y - hip.y) };
+  const blend = Math.abs(lean) > FLARED_LEAN ? FLARED_BLEND : HIP_BLEND;
+  const blendTo = { x: hip.x + lean * blend * (hem.y - hip.y), y: hip.y + blend * (hem.y - hip.y) };
   return [leaningCurve(hip, 0, 1 / 3, blendTo, lean, 1 / 3), { kind: "line", to: hem }];
 }
 

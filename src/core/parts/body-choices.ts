@@ -1,6 +1,6 @@
 import type { ChoiceDefinition, ChoiceDefinitions } from "../chalk";
 import { type BothUnits, both } from "../length";
-import { necklineShapes } from "./necklines";
+import { necklineShapes } from "./neck-shapes";
 
 const openings = {
   none: "None",

@@ -11,7 +11,7 @@ import {
   ruleValue,
   type Sheet,
 } from "../chalk";
-import { crossAtDepth, lengthToDepth, pathEnd, pathLength } from "../geometry";
+import { lengthToDepth, pathEnd, pathLength } from "../geometry";
 import { type Inches, roundToStep } from "../length";
 import { type BodyForm, type BodyStyle, readForm } from "./body-form";
 import { bustDartIntake, checkChest, isTrimmed, planLines } from "./body-lines";
@@ -192,8 +192,7 @@ function promiseSplits(sheet: Sheet, form: BodyForm, halves: Both<HalfPlan>): vo
   if (form.backYoke) {
     const back = halves.back;
     const down = form.backNeckDepth + form.backYokeDepth;
-    const across = crossAtDepth(back.plainArmhole, down)[0];
-    if (across === undefined) {
+    if (down > back.underarmDown - 1) {
       refuse({
         code: "yoke-below-armhole",
         conflicts: ["choices.backYokeDepth"],

@@ -32,7 +32,7 @@ import { flaredCorner } from "./panel-shape";
 /** What lies at the centre of a half: the fold, a seam, a zip, or a front edge that opens. */
 export interface CentrePlan {
   readonly kind: "fold" | "zip" | "seam" | "band" | "slit" | "overlap";
-  readonly start: Pick<PieceStart, "origin" | "originInset" | "front" | "contour">;
+  readonly start: Pick<PieceStart, "origin" | "originInset" | "front" | "contour" | "pair">;
   /** The finished edge from a depth at the neck down to the lower edge. */
   readonly path: (neckDown: Inches) => Path;
   readonly allowance: Inches;
@@ -194,7 +194,12 @@ function slitFront(given: Given, form: BodyForm, endDown: Inches): CentrePlan {
   const end = (neckDown: Inches) => neckDown + form.slitLength;
   return {
     kind: "slit",
-    start: { origin: "fold", originInset: { value: 0, terms: [] }, front: { overlap: -short, foldIn: 0 } },
+    start: {
+      origin: "fold",
+      originInset: { value: 0, terms: [] },
+      front: { overlap: -short, foldIn: 0 },
+      ...(whole ? { pair: true } : {}),
+    },
     path: (neckDown) => {
       if (whole) return straight(at(short, neckDown), at(short, endDown));
       if (end(neckDown) > endDown - 1) {

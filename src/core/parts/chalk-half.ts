@@ -45,7 +45,7 @@ function openPieces(sheet: Sheet, half: HalfPlan): HalfPieces {
   if (top !== null) chalkLines(top, half, ["chest"]);
   const inner = sheet.piece(`centre-${side}`, { ...start, name: `Centre ${side}` });
   chalkLines(inner, half);
-  const { contour: _, front: __, ...shared } = start;
+  const { contour: _, front: __, pair: ___, ...shared } = start;
   const name = `Side ${side}`;
   const outer = sheet.piece(`side-${side}`, { ...shared, name, drawnWith: inner, shift: half.shift });
   return { inner, outer, top: top ?? inner };

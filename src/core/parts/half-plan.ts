@@ -4,6 +4,7 @@ import {
   easeTerm,
   figureNoteTerms,
   type Given,
+  givenBackTerms,
   givenStep,
   type LineId,
   refuse,
@@ -279,15 +280,11 @@ function panelTakenOut(
   ];
 }
 
-/** Below this nothing is taken out that a tape could show. */
-const NOTHING: Inches = 1 / 64;
-
 /** What the take-outs of a half are given back on a line. */
-function givenBackTerms(takenOut: readonly TakenOut[], line: LineId, level: Inches): readonly Term[] {
-  return takenOut.flatMap(({ id, label, removedAt, insteadOn }): readonly Term[] => {
-    const value = insteadOn[line]?.amount ?? removedAt(level);
-    return value < NOTHING ? [] : [{ label, kind: "given-back", value, source: `take-out:${id}` }];
-  });
+function givenBackOn(takenOut: readonly TakenOut[], line: LineId, level: Inches): readonly Term[] {
+  return takenOut.flatMap(({ id, label, removedAt, insteadOn }) =>
+    givenBackTerms(id, label, insteadOn[line]?.amount ?? removedAt(level)),
+  );
 }
 
 function notesOn({ given, side, form }: Settled, line: LineId): readonly Term[] {
@@ -341,7 +338,7 @@ function planUpper(
   const plain = [...hollow, ...dartTakenOut(side, dart)];
   const kind = panelKind(settled.form, side);
   const settleWidth = (takenOut: readonly TakenOut[]): Sum => {
-    const terms = [...chestTerms, ...givenBackTerms(takenOut, "chest", underarmDown)];
+    const terms = [...chestTerms, ...givenBackOn(takenOut, "chest", underarmDown)];
     return exact ? settle(terms, 0) : settleOnTape(given, terms);
   };
   const start = contour(underarmDown);
@@ -438,7 +435,7 @@ function planWidths(settled: Settled, takenOut: readonly TakenOut[], chest: Sum)
     if (down === undefined || (line === "hip" && form.style.hem === "panel-flare")) continue;
     const body = sideTerms(settled, line);
     const style = line === "waist" ? waistStyle(form, chest.value, sumOf(body)) : [];
-    const back = givenBackTerms(takenOut, line, down.value);
+    const back = givenBackOn(takenOut, line, down.value);
     widths.set(line, settleOnTape(given, [...body, ...style, ...back, ...notesOn(settled, line)]));
   }
   return widths;

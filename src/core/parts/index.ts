@@ -3,5 +3,6 @@ export { bodyChoices, offer } from "./body-choices";
 export { type BodyForm, type BodyStyle, readForm } from "./body-form";
 export { bodyNeeds, bodyRules } from "./body-needs";
 export { type ButtonPlan, planButtons } from "./buttons";
-export { drawNeck, type NeckPlan, type NeckShape } from "./necklines";
+export type { NeckShape } from "./neck-shapes";
+export { drawNeck, type NeckPlan } from "./necklines";
 export { type PanelPlan, type PanelShape, shapePanel } from "./panel-shape";

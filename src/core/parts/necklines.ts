@@ -29,18 +29,7 @@ import {
 import { type Inches, roundToStep, TRUEING_STEP } from "../length";
 import { certain } from "../result";
 import type { BodyForm } from "./body-form";
-
-/** The shapes that a neck edge may have. */
-export const necklineShapes = {
-  round: "Round",
-  v: "V",
-  square: "Square",
-  scoop: "Scoop",
-  boat: "Boat",
-  sweetheart: "Sweetheart",
-} as const;
-
-export type NeckShape = keyof typeof necklineShapes;
+import type { NeckShape } from "./neck-shapes";
 
 /** A neck edge on the net draft. */
 export interface NeckPlan {

@@ -421,21 +421,18 @@ function startAt(path: Path, start: Point): Path {
  */
 export function turnPanel(panel: PanelShape, angle: Radians): PanelShape {
   const turn = (point: Point) => turnPoint(point, panel.bustPoint, angle);
-  const [leg, rounding, ...rest] = panel.outer.segments;
+  const split = splitAtDepth(panel.outer, panel.bustPoint.y);
+  const [above, below] = certain(split ?? undefined, "a panel edge over the bust line");
+  const [leg, rounding] = above.segments;
   if (leg === undefined || rounding?.kind !== "cubic") return panel;
-  const top = turn(panel.outer.start);
-  const from = turn(leg.to);
-  const edge: Path = {
-    start: top,
-    segments: [lineTo(from), cubicTo(turn(rounding.control1), rounding.control2, rounding.to), ...rest],
-  };
+  // The edge keeps its place on the bust line, where it is half way round; only what lies above turned.
+  const [top, from, crossing] = [turn(panel.outer.start), turn(leg.to), rounding.to];
+  const leaving = directionFrom(top, from) ?? { x: 0, y: 1 };
+  const over = cubicTo(turn(rounding.control1), rounding.control2, crossing);
+  const edge = joinPaths([{ start: top, segments: [lineTo(from), over] }, below]);
   const more = trueingRound(panel.bustAlong.inner - toBust(edge, panel.bustPoint.y));
-  const moved = add(top, scale(directionFrom(from, top) ?? { x: 0, y: -1 }, more));
-  const lower = trueLower(panel.inner, startAt(edge, moved), panel.bustPoint.y).path;
-  // Cut at the bust line: above it everything turned, below it nothing.
-  const outer = joinPaths(
-    certain(splitAtDepth(lower, panel.bustPoint.y) ?? undefined, "a panel edge over the bust line"),
-  );
+  const moved = add(top, scale(leaving, -more));
+  const outer = startAt(edge, moved);
   const turned = (path: Path) => mapPath(path, turn);
   const onShoulder = panel.outerShoulder !== null;
   return {

@@ -48,7 +48,7 @@ const finding = (id: Finding["id"]): Finding => ({
   measurement: "bust",
   doubt: "underbust-not-below-bust",
   numbers,
-  words: { why: "zip hollow", girth: "waist", seam: "side", rule: "the usual", against: "waist" },
+  words: { shape: "boat", why: "zip hollow", girth: "waist", seam: "side", rule: "the usual", against: "waist" },
 });
 
 describe("findings", () => {

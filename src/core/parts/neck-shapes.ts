@@ -1,0 +1,11 @@
+/** The shapes that a neck edge may have. */
+export const necklineShapes = {
+  round: "Round",
+  v: "V",
+  square: "Square",
+  scoop: "Scoop",
+  boat: "Boat",
+  sweetheart: "Sweetheart",
+} as const;
+
+export type NeckShape = keyof typeof necklineShapes;
