@@ -91,6 +91,8 @@ export interface Dart {
   readonly legs: readonly [Point, Point];
   /** Null where it opens into an edge. */
   readonly end: Point | null;
+  /** Where its upper end opens into an edge, when it was cut off there before its tip; else null. */
+  readonly opens: readonly [Point, Point] | null;
   readonly sewn: boolean;
 }
 

@@ -272,6 +272,7 @@ export class PieceChalk {
       tip: moved(chalk.tip),
       legs: [moved(inner), moved(outer)],
       end: chalk.end === null ? null : moved(chalk.end),
+      opens: null,
       sewn: chalk.sewn ?? true,
     });
     this.#say(

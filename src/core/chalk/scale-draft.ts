@@ -50,6 +50,7 @@ function scaleDart(dart: Dart, by: Scaled): Dart {
     tip: by.point(dart.tip),
     legs: [by.point(inner), by.point(outer)],
     end: dart.end === null ? null : by.point(dart.end),
+    opens: dart.opens === null ? null : [by.point(dart.opens[0]), by.point(dart.opens[1])],
   };
 }
 

@@ -5,6 +5,7 @@ import type { Draft, GirthPlan, Opening, Piece, Remark, SeamPlan } from "./draft
 import type { Given } from "./given";
 import type { PieceStart } from "./piece-calls";
 import { PieceChalk } from "./piece-chalk";
+import { raisePiece } from "./raise-piece";
 import { type Refusal, RefusalSignal } from "./refusal";
 import { type SplitPlan, splitPieces } from "./split-piece";
 
@@ -14,6 +15,7 @@ export class Sheet {
   readonly #seams: SeamPlan[] = [];
   readonly #girths: GirthPlan[] = [];
   readonly #splits: SplitPlan[] = [];
+  readonly #starts = new Map<string, { readonly down: Inches; readonly allowance: Inches }>();
   readonly #finished: Piece[] = [];
   readonly #remarks: Remark[] = [];
   #opening: Opening = "none";
@@ -48,6 +50,11 @@ export class Sheet {
     this.#splits.push(plan);
   }
 
+  /** A piece that starts below the draft's top line, at a line of its own with a seam above it. */
+  startAt(piece: string, down: Inches, allowance: Inches): void {
+    this.#starts.set(piece, { down, allowance });
+  }
+
   /** Adds a piece that is no half of the body: a strip. */
   add(piece: Piece): void {
     this.#finished.push(piece);
@@ -58,8 +65,13 @@ export class Sheet {
     this.#remarks.push(remark);
   }
 
+  #finishPiece(piece: PieceChalk): Piece {
+    const start = this.#starts.get(piece.id);
+    return start === undefined ? piece.finish() : raisePiece(piece.finish(), start.down, start.allowance);
+  }
+
   finish(garment: string, needed: readonly MeasurementId[]): Draft {
-    const whole = [...this.#pieces.map((piece) => piece.finish()), ...this.#finished];
+    const whole = [...this.#pieces.map((piece) => this.#finishPiece(piece)), ...this.#finished];
     const { pieces, seams } = splitPieces(whole, this.#seams, this.#splits);
     return {
       garment,

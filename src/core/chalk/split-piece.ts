@@ -12,6 +12,7 @@ import type { Inches } from "../length";
 import { certain } from "../result";
 import type { ChalkStep, Dart, Edge, EdgeReference, LineId, Notch, Piece, SeamPlan } from "./draft";
 import { drawOutline } from "./outline";
+import { raisePiece } from "./raise-piece";
 
 export interface SplitPart {
   readonly id: string;
@@ -40,9 +41,14 @@ function splitEdge(edge: Edge, down: Inches): { readonly above?: Edge; readonly 
   const split = (path: Path) => certain(splitAtDepth(path, down), `${edge.id} crossing ${down}`);
   const [first, second] = split(edge.stitch);
   const cuts = edge.cut === undefined ? undefined : splitAtDepth(edge.cut, down);
+  const upTo = pathLength(first);
   const part = (stitch: Path, index: 0 | 1): Edge => {
     const { cut: _, ...rest } = edge;
-    return { ...rest, stitch, ...(cuts ? { cut: cuts[index] } : {}), mouths: [], turned: [0, 0] };
+    const before = index === 0 ? 0 : upTo;
+    const mouths = edge.mouths
+      .filter(({ from }) => (index === 0 ? from < upTo : from >= upTo))
+      .map((mouth) => ({ ...mouth, from: mouth.from - before, to: mouth.to - before }));
+    return { ...rest, stitch, ...(cuts ? { cut: cuts[index] } : {}), mouths, turned: [0, 0] };
   };
   const falls = edge.stitch.start.y < down;
   return falls ? { above: part(first, 0), below: part(second, 1) } : { above: part(second, 1), below: part(first, 0) };
@@ -64,29 +70,32 @@ function gap([a, b]: readonly [Point, Point]): Inches {
 
 /** A dart above or below the cut: one that the cut crosses opens into the seam on both sides. */
 function splitDart(dart: Dart, down: Inches): { readonly above?: Dart; readonly below?: Dart } {
-  const lowest = dart.end?.y ?? dart.legs[0].y;
-  if (dart.tip.y >= down) return { below: dart };
+  const { tip, end } = dart;
+  const lowest = end?.y ?? dart.legs[0].y;
+  if (tip.y >= down) return { below: dart };
   if (lowest <= down) return { above: dart };
   const [inner, outer] = dart.legs;
+  const across = (a: Point, b: Point) => pointAtDepth(a, b, down);
   if (inner.y > down) {
-    const legs = [pointAtDepth(dart.tip, inner, down), pointAtDepth(dart.tip, outer, down)] as const;
-    return {
-      above: { ...dart, legs, intake: gap(legs), end: null },
-      below: { ...dart, tip: at((legs[0].x + legs[1].x) / 2, down) },
-    };
+    const legs = [across(tip, inner), across(tip, outer)] as const;
+    return { above: { ...dart, legs, intake: gap(legs), end: null }, below: { ...dart, opens: legs } };
   }
-  const end = certain(dart.end ?? undefined, "a dart that runs on below its widest place");
-  const legs = [pointAtDepth(inner, end, down), pointAtDepth(outer, end, down)] as const;
-  return { above: { ...dart, end: null }, below: { ...dart, tip: end, legs, intake: gap(legs), end: null } };
+  const foot = certain(end ?? undefined, "a dart that runs on below its widest place");
+  const legs = [across(inner, foot), across(outer, foot)] as const;
+  return {
+    above: { ...dart, end: null, legs },
+    below: { ...dart, legs, intake: gap(legs), opens: legs },
+  };
 }
 
+/** Where darts open into the join, along it. */
 function mouthsOf(darts: readonly Dart[], path: Path, down: Inches): Edge["mouths"] {
-  return darts
-    .filter((dart) => dart.end === null && Math.abs(dart.legs[0].y - down) < HAIR)
-    .map(({ id, legs: [inner, outer] }) => {
-      const along = [inner.x, outer.x].map((x) => Math.abs(x - path.start.x)).sort((a, b) => a - b);
-      return { closes: id, from: along[0] ?? 0, to: along[1] ?? 0 };
-    });
+  return darts.flatMap(({ id, legs, end, opens }) => {
+    const mouth = opens ?? (end === null && Math.abs(legs[0].y - down) < HAIR ? legs : null);
+    if (mouth === null || Math.abs(mouth[0].y - down) > HAIR) return [];
+    const along = mouth.map(({ x }) => Math.abs(x - path.start.x)).sort((a, b) => a - b);
+    return [{ closes: id, from: along[0] ?? 0, to: along[1] ?? 0 }];
+  });
 }
 
 function moveNotches(notches: readonly Notch[], edges: readonly Edge[]): readonly Notch[] {
@@ -136,16 +145,18 @@ function splitStep(plan: SplitPlan): ChalkStep {
 }
 
 function joinSteps(plan: SplitPlan): readonly ChalkStep[] {
-  const base = { marks: [], terms: [], cutReading: null, why: null };
   return [
     splitStep(plan),
     {
-      ...base,
       id: "join-allowance",
       act: { kind: "allowance", edge: "join", allowance: plan.allowance },
+      marks: [],
       from: "edge-start",
       direction: "outwards",
       reading: plan.allowance,
+      terms: [],
+      cutReading: null,
+      why: null,
     },
   ];
 }
@@ -196,18 +207,16 @@ function splitPiece(piece: Piece, plan: SplitPlan): readonly [Piece, Piece] {
         removes: takeOut.removes.filter(({ line }) => lines.some(({ id }) => id === line)),
       })),
       notches: moveNotches(piece.notches, edges),
-      steps: [...stepsOf(piece, base, has), ...joinSteps(plan)],
+      steps: [...stepsOf(piece, base, has), ...(part === plan.upper ? joinSteps(plan) : joinSteps(plan).slice(1))],
       outline: drawOutline(edges),
     };
   };
-  return [
-    make(plan.upper, upperEdges, above, (depth) => depth < down + HAIR),
-    {
-      ...make(plan.lower, lowerEdges, below, (depth) => depth > down - HAIR),
-      fromCentre: piece.fromCentre || pleat > 0,
-      originInset: piece.originInset + pleat,
-    },
-  ];
+  const lower = {
+    ...make(plan.lower, lowerEdges, below, (depth) => depth > down - HAIR),
+    fromCentre: piece.fromCentre || pleat > 0,
+    originInset: piece.originInset + pleat,
+  };
+  return [make(plan.upper, upperEdges, above, (depth) => depth < down + HAIR), raisePiece(lower, down, allowance)];
 }
 
 /** Every seam with its edges renamed to the parts they now lie on, in the order of the walk. */

@@ -22,9 +22,9 @@ function givenBackOn(piece: Piece, line: LineId, takeOut: string): Inches {
     .reduce((sum, mark) => sum + addTerms(mark.terms.filter((term) => term.source === `take-out:${takeOut}`)), 0);
 }
 
-/** Only where a side is chalked can anything be given back: a line that has no side mark promises no width. */
+/** Only where a side is chalked by a girth is anything given back: a line without a side mark promises no width, nor does the hem. */
 function isChalked(piece: Piece, line: LineId): boolean {
-  return piece.marks.some(({ id }) => id === `${line}/side`);
+  return line !== "hem" && piece.marks.some(({ id }) => id === `${line}/side`);
 }
 
 function takeOutRows(piece: Piece): readonly LedgerRow[] {

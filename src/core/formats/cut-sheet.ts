@@ -52,6 +52,7 @@ const piece = v.object({
       tip: point,
       legs: v.tuple([point, point]),
       end: v.nullable(point),
+      opens: v.nullable(v.tuple([point, point])),
       sewn: v.boolean(),
     }),
   ),

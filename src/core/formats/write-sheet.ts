@@ -73,6 +73,7 @@ function writePiece(piece: Piece, given: Given): SheetPiece {
       tip: place(dart.tip),
       legs: [place(dart.legs[0]), place(dart.legs[1])],
       end: dart.end === null ? null : place(dart.end),
+      opens: dart.opens === null ? null : [place(dart.opens[0]), place(dart.opens[1])],
       sewn: dart.sewn,
     })),
     notches: piece.notches.map(({ id, edge, at, point }) => ({ id, edge, at, point: place(point) })),

@@ -22,6 +22,7 @@ import {
   type Path,
   pathEnd,
   reversePath,
+  splitAtDepth,
   straight,
 } from "../geometry";
 import { both, type Inches, pickSystem } from "../length";
@@ -67,22 +68,22 @@ function acrossAt(path: Path): (down: Inches) => Inches {
   return (down) => crossAtDepth(path, down)[0]?.x ?? 0;
 }
 
-/** The contour from its start to the waist and back to the plumb at the hip. */
-function contourPath(given: Given, lines: BodyLines): Path | null {
+/** The contour from its start (or the neck, where that lies lower) to the waist and back to the plumb at the hip. */
+function contourPath(given: Given, form: BodyForm, lines: BodyLines): Path | null {
   const width = ruleLength(given, "backContour");
   const waist = lines.waist;
   if (width === 0 || waist === undefined) return null;
-  const start = at(0, pickSystem(CONTOUR_START, given.metric));
+  const start = at(0, Math.max(pickSystem(CONTOUR_START, given.metric), form.backNeckDepth));
   const middle = at(width, waist.value);
   const above = leaningLine(start, 0, middle, 0);
   return lines.hip === undefined ? above : joinPaths([above, leaningLine(middle, 0, at(0, lines.hip.value), 0)]);
 }
 
-function hollowPath(given: Given, lines: BodyLines): Path | null {
+function hollowPath(given: Given, form: BodyForm, lines: BodyLines): Path | null {
   const width = ruleLength(given, "zipHollow");
   const waist = lines.waist;
   if (width === 0 || waist === undefined) return null;
-  const start = at(0, lines.chest.value);
+  const start = at(0, Math.max(lines.chest.value, form.backNeckDepth));
   if (lines.hip === undefined) return leaningLine(start, 0, at(width, waist.value), 0);
   return hollowLine(start, width, waist.value, lines.hip.value - pickSystem(RUN_OUT_ABOVE_HIP, given.metric));
 }
@@ -101,17 +102,17 @@ function backPath(form: BodyForm, lines: BodyLines, bend: Path | null): (neckDow
       return joinPaths([upper, straight(waist, flaredCorner(waist, endDown - waist.y, -form.panelFlare))]);
     }
     if (bend === null) return straight(top, at(0, endDown));
-    const start = at(0, Math.max(bend.start.y, neckDown));
-    const rest = bend.start.y >= neckDown ? [straight(top, start), bend] : [straight(top, pathEnd(bend))];
+    const below = bend.start.y < neckDown ? (splitAtDepth(bend, neckDown)?.[1] ?? bend) : bend;
+    const rest = [...(below.start.y > neckDown + 1e-9 ? [straight(top, below.start)] : []), below];
     const foot = pathEnd(joinPaths(rest));
     return joinPaths([...rest, ...(foot.y < endDown - 1e-9 ? [straight(foot, at(foot.x, endDown))] : [])]);
   };
 }
 
 function seamedBack(given: Given, form: BodyForm, lines: BodyLines, zip: boolean): CentrePlan {
-  const contour = contourPath(given, lines);
+  const contour = contourPath(given, form, lines);
   // A contoured back is hollow already: the contour takes the hollow's place, and readings start from it.
-  const hollow = contour === null ? hollowPath(given, lines) : null;
+  const hollow = contour === null ? hollowPath(given, form, lines) : null;
   const allowance = ruleLength(given, zip ? "allowance.zip" : "allowance.side");
   const inset = allowanceTerm(given, zip ? "allowance.zip" : "allowance.side");
   const flared = form.style.hem === "panel-flare" && form.panelFlare > 0;

@@ -1,5 +1,14 @@
 import { pieceIds, type Side } from "../blocks";
-import { allowanceTerm, type LineId, type PieceStart, type Sheet, settleOnTape, type Term, type Turn } from "../chalk";
+import {
+  allowanceTerm,
+  type LineId,
+  type PieceStart,
+  ruleLength,
+  type Sheet,
+  settleOnTape,
+  type Term,
+  type Turn,
+} from "../chalk";
 import { at, pathEnd, straight } from "../geometry";
 import { chalkCentre, chalkHollow, HOLLOW } from "./centre-line";
 import { chalkPanels, chalkPlainLower } from "./chalk-lower";
@@ -152,6 +161,9 @@ export function chalkHalf(sheet: Sheet, half: HalfPlan, shape: SideShape): HalfP
   else chalkPanels(pieces, half, panel, shape, edge, turn !== null);
   if (top !== inner) chalkCentre(top, centre, straight(neck.path.start, at(neck.path.start.x, edge.start.y)));
   chalkCentre(inner, centre, edge);
+  if (top !== inner)
+    for (const piece of [inner, outer])
+      sheet.startAt(piece.id, edge.start.y, ruleLength(sheet.given, "allowance.panel"));
   if (centre.kind === "fold") top.notchAt("centre-neck", `${side}-neck`, 0);
   return pieces;
 }

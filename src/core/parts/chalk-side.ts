@@ -3,6 +3,7 @@ import { add, at, movePath, type Point, pathEnd, pathLength, splitAtLength, turn
 import type { Inches } from "../length";
 import { TIP_SHORT } from "./bust-dart";
 import type { HalfPlan } from "./half-plan";
+import { sideCutOff } from "./lower-edge";
 import { bustPointOf, type SideShape, turnsLower } from "./sides";
 
 /** A side mark: on its line, or where a turn or a trim put it. */
@@ -93,7 +94,7 @@ export function chalkHemSide(piece: PieceChalk, half: HalfPlan, shape: SideShape
   const side = allowanceTerm(given, "allowance.side");
   const why = hemReasons[kind];
   const terms = hemTerms(piece, half);
-  if (kind === "beyond-hip" || kind === "pegged") {
+  if ((kind === "beyond-hip" || kind === "pegged") && sideCutOff(half) === null) {
     piece.mark("hem", "side", { terms, allowance: [side], step: 0, why });
     return;
   }

@@ -28,6 +28,8 @@ import { flaredCorner } from "./panel-shape";
 
 /** A hem narrower than this, a quarter, is no hem. */
 const LEAST_HEM: Inches = 1;
+/** A hem nearer to the hip line than this, or above it, is cut off the side and not drawn on from the hip. */
+const LEAST_BELOW_HIP: Inches = 0.5;
 
 /** Where the side ends below the hip: the hem's width and the lift of its corner (craft: house rules, hem and corner lift). */
 function belowHip(given: Given, form: BodyForm, hip: Point, hemDown: Inches): Point {
@@ -63,10 +65,13 @@ export function hemSide(given: Given, half: HalfPlan): Point | undefined {
   return foot;
 }
 
-/** The depth at which the side is cut off before its lowest mark: a curved hem rises there. */
+/** The depth at which the side is cut off before its lowest mark: a curved hem rises there, a short one ends there. */
 export function sideCutOff(half: HalfPlan): Inches | null {
-  const { form, lines } = half;
-  return form.style.hem === "curved" && lines.hem !== undefined ? lines.hem.value - form.sideRise : null;
+  const { form, lines, points } = half;
+  const hem = lines.hem?.value;
+  if (hem === undefined || points.hip === undefined) return null;
+  if (form.style.hem === "curved") return hem - form.sideRise;
+  return hem < points.hip.y + LEAST_BELOW_HIP ? hem : null;
 }
 
 function endWay(path: Path): Direction {

@@ -34,7 +34,9 @@ export interface SideShape extends DartedSide {
 
 function withHem(given: Given, half: HalfPlan): SideSeamPoints {
   const foot = hemSide(given, half);
-  if (foot === undefined) return half.points;
+  const cutOff = sideCutOff(half);
+  const hip = half.points.hip;
+  if (foot === undefined || (cutOff !== null && hip !== undefined && cutOff <= hip.y)) return half.points;
   if (half.form.style.hem !== "panel-flare") return { ...half.points, hem: foot };
   return half.points;
 }

@@ -1,5 +1,15 @@
 export { wordAbsurdReading, wordLengthProblem, wordMissingReading } from "./english/entry";
 export { type FindingWording, wordFinding } from "./english/findings";
-export { lineNames, nameEdge, nameLine, nameMark, nameNotch, namePiece, originNames } from "./english/names";
+export {
+  lineNames,
+  nameEdge,
+  nameGirth,
+  nameLine,
+  nameMark,
+  nameNotch,
+  namePiece,
+  nameSeam,
+  originNames,
+} from "./english/names";
 export { type RefusalWording, wordRefusal } from "./english/refusals";
 export { type StepWording, wordReason, wordStep } from "./english/steps";

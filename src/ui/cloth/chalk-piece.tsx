@@ -6,8 +6,10 @@ interface ChalkPieceProps {
   readonly right: number;
   readonly activeStep: SheetStep | null;
   readonly onMark: ((piece: string, mark: string) => void) | undefined;
-  /** A second piece on the same cloth: only the edges that are re-cut are drawn, faintly. */
+  /** A second piece in the same outline: only the edges that are re-cut are drawn, faintly. */
   readonly faint: boolean;
+  /** An outer panel lies on its neighbour's guide lines; they are drawn once. */
+  readonly withLines: boolean;
   /** How fine the chalk is drawn: 1 for the whole cloth, less for a part of it seen larger. */
   readonly fine: number;
 }
@@ -148,6 +150,37 @@ function Notches({
   });
 }
 
+/** Darts in their own line: sewn, never cut. */
+function Darts({
+  piece,
+  step,
+  fine,
+}: {
+  readonly piece: SheetPiece;
+  readonly step: SheetStep | null;
+  readonly fine: number;
+}) {
+  return piece.darts.map(({ id, tip, legs: [inner, outer], end, opens }) => {
+    const lit = step?.act === "dart" && step.id.endsWith(`${id}-dart`);
+    const [from, to] = opens ?? [tip, tip];
+    const row = [from, inner, ...(end === null ? [] : [end])].reverse();
+    const back = [to, outer, ...(end === null ? [] : [end])];
+    const along = (points: readonly (readonly [number, number])[]) => points.map(([x, y]) => `${x} ${y}`).join(" L ");
+    return (
+      <path
+        key={id}
+        d={opens === null ? `M ${along([...row, ...back])}` : `M ${along(row)} M ${along(back)}`}
+        fill="none"
+        stroke={lit ? LANTERN : CHALK}
+        strokeWidth={(lit ? 0.26 : 0.12) * fine}
+        strokeDasharray={lit ? undefined : "0.1 0.28"}
+        strokeLinecap="round"
+        strokeLinejoin="round"
+      />
+    );
+  });
+}
+
 interface CutLineProps {
   readonly piece: SheetPiece;
   readonly cutting: boolean;
@@ -181,22 +214,23 @@ function CutLine({ piece, cutting, fine, faint }: CutLineProps) {
 }
 
 /** One piece in chalk: guide lines, stitching line, cutting line, marks, dots and notches, each in its own line. */
-export function ChalkPiece({ piece, right, activeStep, onMark, faint, fine }: ChalkPieceProps) {
+export function ChalkPiece({ piece, right, activeStep, onMark, faint, withLines, fine }: ChalkPieceProps) {
   const step = activeStep?.piece === piece.id ? activeStep : null;
   const edge = activeEdge(step);
   return (
     <g transform={`translate(${piece.originInset} 0)`} opacity={faint ? 0.75 : 1}>
-      {!faint && <GuideLines piece={piece} right={right} active={activeLine(step)} fine={fine} />}
-      {piece.origin === "zip-line" && (
+      {withLines && !faint && <GuideLines piece={piece} right={right} active={activeLine(step)} fine={fine} />}
+      {piece.origin !== "fold" && piece.drawnWith === null && (
         <path
           d={`M 0 ${piece.box.top} V ${piece.box.bottom}`}
-          stroke={step?.act === "zip-line" ? LANTERN : "#e3cfe0"}
+          stroke={step?.act === piece.origin ? LANTERN : "#e3cfe0"}
           strokeWidth={0.1 * fine}
           strokeDasharray="1 0.3 0.2 0.3"
         />
       )}
       <CutLine piece={piece} cutting={step?.phase === "cut"} fine={fine} faint={faint} />
       <Edges piece={piece} active={edge} fine={fine} faint={faint} />
+      {!faint && <Darts piece={piece} step={step} fine={fine} />}
       <EdgeDots piece={piece} active={step?.phase === "chalk" ? edge : null} fine={fine} />
       {!faint && <Notches piece={piece} step={step} fine={fine} />}
       {!faint && <Marks piece={piece} active={step?.marks ?? []} onMark={onMark} fine={fine} />}

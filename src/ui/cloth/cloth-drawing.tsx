@@ -24,8 +24,10 @@ export function ClothDrawing({ sheet, group, activeStep = null, close = false, o
   const { lead, top, right, bottom } = frame;
   const view = close && activeStep !== null ? frameStep(frame, activeStep) : frame.view;
   const fine = close ? FINE_CLOSE : 1;
+  // In four layers two pieces lie in one outline; panels lie beside each other.
+  const shared = group.layers === 4;
   const names = frame.pieces.map(({ name }) => name.toLowerCase()).join(" and ");
-  const layers = group.layers === 4 ? "cloth in four layers" : "doubled cloth";
+  const layers = { 1: "cloth, single", 2: "doubled cloth", 4: "cloth in four layers" }[group.layers] ?? "cloth";
   const stepPiece = activeStep === null ? undefined : frame.pieces.find(({ id }) => id === activeStep.piece);
   return (
     <svg
@@ -50,7 +52,8 @@ export function ClothDrawing({ sheet, group, activeStep = null, close = false, o
           right={right}
           activeStep={activeStep}
           onMark={onMark}
-          faint={piece !== (stepPiece ?? lead)}
+          faint={shared && piece !== (stepPiece ?? lead)}
+          withLines={shared || piece === lead}
           fine={fine}
         />
       ))}

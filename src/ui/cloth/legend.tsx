@@ -2,7 +2,8 @@ const lines = [
   { name: "Stitching line", stroke: "#fdf8ec", width: 2, dash: undefined },
   { name: "Cutting line", stroke: "#fdf8ec", width: 4, dash: "12 5" },
   { name: "Guide line", stroke: "#e3cfe0", width: 1, dash: undefined },
-  { name: "Zip line", stroke: "#e3cfe0", width: 2, dash: "12 4 3 4" },
+  { name: "Centre line", stroke: "#e3cfe0", width: 2, dash: "12 4 3 4" },
+  { name: "Dart, sewn", stroke: "#fdf8ec", width: 2, dash: "1 5" },
   { name: "The step in hand", stroke: "#ffbf5e", width: 5, dash: undefined },
 ] as const;
 

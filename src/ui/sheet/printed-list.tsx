@@ -1,4 +1,5 @@
 import type { CutSheet } from "@/core/formats";
+import { namePiece } from "@/core/wording";
 import { Fractions } from "@/ui/reading/fractions";
 import { Reading } from "@/ui/reading/reading";
 
@@ -13,7 +14,7 @@ export function PrintedList({ sheet }: { readonly sheet: CutSheet }) {
         >
           <span className="mt-1 inline-block size-4 shrink-0 border border-ink" aria-hidden="true" />
           <span className="min-w-0 flex-1">
-            <strong>{step.title}</strong> <span className="text-sm">({step.group})</span>
+            <strong>{step.title}</strong> <span className="text-sm">({namePiece(step.group)})</span>
             <br />
             <Fractions text={step.text} /> {step.caution !== null && <em>{step.caution}</em>}
           </span>

@@ -1,4 +1,5 @@
 import type { CutSheet } from "@/core/formats";
+import { nameGirth, nameLine, namePiece, nameSeam } from "@/core/wording";
 import { Reading } from "@/ui/reading/reading";
 import { Checks } from "./checks";
 
@@ -30,9 +31,12 @@ function Girths({ sheet }: { readonly sheet: CutSheet }) {
       />
       <tbody>
         {sheet.girths.map((girth) => (
-          <tr key={girth.line} className="border-b border-card-deep">
-            <th scope="row" className="px-2 py-2 text-left font-semibold capitalize">
-              {girth.line}
+          <tr key={girth.on} className="border-b border-card-deep">
+            <th scope="row" className="px-2 py-2 text-left font-semibold first-letter:uppercase">
+              {nameGirth(girth.line)}
+              {girth.on !== girth.line && (
+                <span className="block text-sm font-normal">on the {nameLine(girth.on)}</span>
+              )}
             </th>
             <td className={cell}>
               <Reading value={girth.body} unit={sheet.unit} />
@@ -55,7 +59,7 @@ function Girths({ sheet }: { readonly sheet: CutSheet }) {
               </span>
             </td>
             <td className={cell}>
-              <Reading value={girth.drawn / 4} unit={sheet.unit} />
+              <Reading value={girth.quarter} unit={sheet.unit} />
             </td>
           </tr>
         ))}
@@ -64,23 +68,37 @@ function Girths({ sheet }: { readonly sheet: CutSheet }) {
   );
 }
 
+/** Lengths of a seam above and below its notch, where each part must meet by itself. */
+function Parts({ lengths, unit }: { readonly lengths: readonly number[]; readonly unit: CutSheet["unit"] }) {
+  const [above, below] = lengths;
+  if (above === undefined || below === undefined) return null;
+  return (
+    <span className="block text-sm text-ink-soft">
+      <Reading value={above} unit={unit} /> · <Reading value={below} unit={unit} />
+    </span>
+  );
+}
+
 function Seams({ sheet }: { readonly sheet: CutSheet }) {
   return (
     <table className="w-full border-collapse">
-      <TableHead caption="Seams that meet, stitched lengths" columns={["", "Front", "Back", "Meets"]} />
+      <TableHead caption="Seams that meet, stitched lengths" columns={["", "One side", "Other side", "Meets"]} />
       <tbody>
         {sheet.seams.map((seam) => (
           <tr key={seam.id} className="border-b border-card-deep">
-            <th scope="row" className="px-2 py-2 text-left font-semibold capitalize">
-              {seam.id}
+            <th scope="row" className="px-2 py-2 text-left font-semibold first-letter:uppercase">
+              {nameSeam(seam.id)}
+              {seam.parts.length === 2 && <span className="block text-sm font-normal">above · below the bust</span>}
             </th>
             <td className={cell}>
               <Reading value={seam.lengthA} unit={sheet.unit} />
+              <Parts lengths={seam.parts.map(({ lengthA }) => lengthA)} unit={sheet.unit} />
             </td>
             <td className={cell}>
               <Reading value={seam.lengthB} unit={sheet.unit} />
+              <Parts lengths={seam.parts.map(({ lengthB }) => lengthB)} unit={sheet.unit} />
             </td>
-            <td className={cell}>{seam.ease >= seam.allowed[0] && seam.ease <= seam.allowed[1] ? "yes" : "no"}</td>
+            <td className={cell}>{seam.meets ? "yes" : "no"}</td>
           </tr>
         ))}
       </tbody>
@@ -96,8 +114,9 @@ function Ledger({ sheet }: { readonly sheet: CutSheet }) {
       <ul>
         {sheet.ledger.map((row) => (
           <li key={`${row.piece}-${row.line}-${row.why}`} className="border-b border-card-deep px-2 py-2">
-            {row.why}, {row.line} line: <Reading value={row.removed} unit={sheet.unit} /> out,{" "}
-            <Reading value={row.givenBack} unit={sheet.unit} /> back
+            {row.why}, {nameLine(row.line)} of the {namePiece(row.piece)}:{" "}
+            <Reading value={row.removed} unit={sheet.unit} /> out, <Reading value={row.givenBack} unit={sheet.unit} />{" "}
+            back
             {row.declared && <strong> · said openly</strong>}
           </li>
         ))}

@@ -3,6 +3,7 @@
 import { useEffect, useRef } from "react";
 import type { CutSheet, SheetStep } from "@/core/formats";
 import type { Unit } from "@/core/length";
+import { namePiece } from "@/core/wording";
 import { Fractions } from "@/ui/reading/fractions";
 import { Reading } from "@/ui/reading/reading";
 
@@ -77,7 +78,7 @@ export function StepList({ sheet, activeId, onPick }: StepListProps) {
             <h2 className="sticky top-0 z-10 flex items-baseline justify-between bg-cloth px-3 py-1 text-chalk">
               {phaseNames[step.phase]}
               <span className="font-sans text-sm font-normal">
-                {step.group} · {step.layers} layers
+                {namePiece(step.group)} · {step.layers === 1 ? "single" : `${step.layers} layers`}
               </span>
             </h2>
           )}

@@ -3,6 +3,7 @@
 import { ArrowLeft, Check, Hand } from "lucide-react";
 import Link from "next/link";
 import type { CutSheet } from "@/core/formats";
+import { namePiece } from "@/core/wording";
 import { ClothDrawing } from "@/ui/cloth/cloth-drawing";
 import { TableReading } from "./table-reading";
 import { usePlace } from "./use-place";
@@ -30,7 +31,7 @@ export function TableView({ orderId, sheet, startAt }: TableViewProps) {
           <ArrowLeft aria-hidden="true" /> Sheet
         </Link>
         <h1 className="flex-1 text-lg">
-          {step.group} · step {index + 1} of {sheet.steps.length}
+          {namePiece(step.group)} · step {index + 1} of {sheet.steps.length}
         </h1>
         {!kept && <p role="status">Place not kept: the shop's computer does not answer.</p>}
       </header>

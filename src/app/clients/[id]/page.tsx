@@ -21,18 +21,20 @@ export default async function ClientPage({ params }: { readonly params: Promise<
         <Link href={`/clients/${client.id}/card`} className="button">
           Measure again
         </Link>
-        <StartOrder clientId={client.id} garments={garments.map(({ id, label }) => ({ id, label }))} />
       </PageHead>
       <main className="mx-auto grid max-w-6xl gap-6 p-4 lg:grid-cols-2">
-        <CardHistory cards={cards} />
-        <section>
-          <h2 className="pb-2 text-lg">Orders</h2>
-          {orders.length === 0 ? (
-            <p className="slip p-4">None yet. Choose what to cut, above.</p>
-          ) : (
-            <OrderList orders={orders} />
-          )}
-        </section>
+        <div className="space-y-6">
+          <section>
+            <h2 className="pb-2 text-lg">Orders</h2>
+            {orders.length === 0 ? (
+              <p className="slip p-4">None yet. Choose what to cut.</p>
+            ) : (
+              <OrderList orders={orders} />
+            )}
+          </section>
+          <CardHistory cards={cards} />
+        </div>
+        <StartOrder clientId={client.id} garments={garments.map(({ id, label, about }) => ({ id, label, about }))} />
       </main>
     </>
   );

@@ -86,3 +86,9 @@ export const namePiece = (id: string): string => id.replace(/^bodice-/, "").repl
 export function nameList(names: readonly string[]): string {
   return names.length < 2 ? (names[0] ?? "") : `${names.slice(0, -1).join(", ")} and ${names.at(-1)}`;
 }
+
+/** What a seam is called: its two edges, or the piece that it joins. */
+export const nameSeam = (id: string): string =>
+  id.endsWith("-panel") ? `${id.replace("-panel", "")} panels` : id.startsWith("join-") ? namePiece(id.slice(5)) : id;
+
+export const nameGirth = (id: string): string => (id === "underbust" ? "under-bust" : id);

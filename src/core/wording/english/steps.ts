@@ -146,7 +146,7 @@ function sayHand(act: HandAct, step: TableStep, say: (length: Inches) => string)
       };
     case "fold-in":
       return {
-        title: `Fold for the ${namePiece(step.piece)}`,
+        title: `Fold for the ${namePiece(step.group)}`,
         text: `Fold in from one end until the doubled part is ${say(act.foldedWidth)} wide, for ${say(act.length)} of length. Pin the layers.`,
       };
     case "fold-again":
