@@ -47,6 +47,9 @@ export function redrawToUnderarm(from: Point, way: Direction, underarm: Point): 
   return { start: from, segments: [curveBetween(from, way, underarm, { x: 1, y: 0 })] };
 }
 
+/** How nearly the sewn armhole is solved. */
+const SOLVED: Inches = 1 / 200;
+
 export interface SolvedDepth {
   readonly down: Inches;
   /** The sewn armhole at the least and the greatest depth that can be drawn. */
@@ -55,7 +58,7 @@ export interface SolvedDepth {
 }
 
 /**
- * The depth of the sewn underarm at which the sewn armhole is `wanted` long, by false position to 1/1000 in.
+ * The depth of the sewn underarm at which the sewn armhole is `wanted` long, by false position to 1/200 in: the tape rounds the depth coarser.
  * `down` lies between the given bounds; the caller refuses when `wanted` is not between `least` and `most`.
  */
 export function solveUnderarm(
@@ -66,6 +69,11 @@ export function solveUnderarm(
 ): SolvedDepth {
   const bounds = { least: sewn(from), most: sewn(to) };
   if (bounds.least >= wanted || bounds.most <= wanted) return { down: bounds.least >= wanted ? from : to, ...bounds };
-  const down = solveRising((depth) => sewn(depth) - wanted, from, to, 1e-3);
+  const down = solveRising(
+    (depth) => sewn(depth) - wanted,
+    { at: from, value: bounds.least - wanted },
+    { at: to, value: bounds.most - wanted },
+    SOLVED,
+  );
   return { down, ...bounds };
 }

@@ -1,5 +1,5 @@
 import { type Draft, type Piece, ruleValue } from "../chalk";
-import { areaShared } from "../geometry";
+import { overlapBeside } from "../geometry";
 import type { Finding } from "./finding";
 
 /** Less than this, in square inches, is a corner's rounding and not missing cloth. */
@@ -8,7 +8,7 @@ const SHARED = 0.1;
 function overlapsWith(draft: Draft, outer: Piece): readonly Finding[] {
   const inner = draft.pieces.find(({ id }) => id === outer.drawnWith);
   if (inner === undefined) return [];
-  const shared = areaShared(inner.outline.cut, outer.outline.cut);
+  const shared = overlapBeside(inner.outline.cut, outer.outline.cut);
   if (shared <= SHARED) return [];
   // Where the house has chosen not to move its panels apart, the tailor is told; else it is a mistake of the draft.
   const level = ruleValue(draft.given, "panelRoom") === "apart" ? "error" : "caution";

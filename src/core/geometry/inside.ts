@@ -62,8 +62,35 @@ export function areaOutside(inner: readonly Point[], outer: readonly Point[]): n
   return outside.reduce((sum, path) => sum + polygonArea(path), 0);
 }
 
-/** How much two outlines have in common, in square inches: 0 when both can be cut. */
-export function areaShared(a: readonly Point[], b: readonly Point[]): number {
-  const shared = Clipper.intersectD([[...a]], [[...b]], FillRule.NonZero, 5);
-  return shared.reduce((sum, path) => sum + polygonArea(path), 0);
+/** Across at every level where a closed chain meets it, the leftmost and the rightmost; null where it does not reach. */
+function reachAt(points: readonly Point[], down: number): { readonly left: number; readonly right: number } | null {
+  let left = Number.POSITIVE_INFINITY;
+  let right = Number.NEGATIVE_INFINITY;
+  let before = points.at(-1) as Point;
+  for (const point of points) {
+    if (before.y < down !== point.y < down) {
+      const x = before.x + ((point.x - before.x) * (down - before.y)) / (point.y - before.y);
+      left = Math.min(left, x);
+      right = Math.max(right, x);
+    }
+    before = point;
+  }
+  return right < left ? null : { left, right };
+}
+
+/** Levels half an inch apart: finer than two edges that chalk could tell apart run together. */
+const LEVEL = 0.5;
+
+/**
+ * How much a piece runs over its neighbour at the right, in square inches, measured level by level; 0 when both can be
+ * cut. Quicker than clipping, and a draft asks it at every move of a slider; a test holds it against a library's answer.
+ */
+export function overlapBeside(left: readonly Point[], right: readonly Point[]): number {
+  const tops = right.map(({ y }) => y);
+  let area = 0;
+  for (let down = Math.min(...tops) + LEVEL / 2; down < Math.max(...tops); down += LEVEL) {
+    const [one, other] = [reachAt(left, down), reachAt(right, down)];
+    if (one !== null && other !== null) area += LEVEL * Math.max(0, one.right - other.left);
+  }
+  return area;
 }

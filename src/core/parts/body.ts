@@ -1,4 +1,4 @@
-import { chalkStrip, drawArmhole, planBodice, type SewnArmhole, type Side } from "../blocks";
+import { chalkStrip, planBodice, type Side } from "../blocks";
 import {
   alongDrawn,
   alongSewn,
@@ -10,17 +10,18 @@ import {
   ruleLength,
   ruleValue,
   type Sheet,
+  type Sum,
 } from "../chalk";
 import { lengthToDepth, pathEnd, pathLength } from "../geometry";
 import { type Inches, roundToStep } from "../length";
 import { type BodyForm, type BodyStyle, readForm } from "./body-form";
-import { bustDartIntake, checkChest, isTrimmed, planLines } from "./body-lines";
+import { bustDartIntake, checkChest, isTrimmed, type LowerLines, planLines } from "./body-lines";
 import { chalkButtons, planButtons } from "./buttons";
-import { type CentrePlan, planCentre } from "./centre-line";
+import { planCentre } from "./centre-line";
 import { chalkHalf } from "./chalk-half";
 import type { HalfPieces } from "./chalk-upper";
-import { type HalfPlan, type HalfStart, planHalf, sewnArmholeOf } from "./half-plan";
-import { sewnPanelArmhole } from "./panel-shape";
+import { type HalfPlan, planHalf, sewnArmhole } from "./half-plan";
+import { type HalfStart, NO_ROOM } from "./half-start";
 import { planSides, type SideShape } from "./sides";
 
 type Both<Kept> = Readonly<Record<Side, Kept>>;
@@ -50,37 +51,30 @@ function checkChoices(form: BodyForm): void {
     refuse({ code: "pleat-needs-yoke", conflicts: ["choices.backPleat", "choices.backYoke"], numbers: {}, nearest: 0 });
 }
 
-/** The sewn armhole of either half, by which the armhole depth is solved. */
-function sewnBy(given: Given, form: BodyForm, starts: Both<HalfStart>, centres: Both<CentrePlan>): SewnArmhole {
-  return (side, armhole, underarmDown, shoulder) => {
-    const upper = sewnArmholeOf(given, form, side, starts[side], centres[side], { shoulder }, armhole, underarmDown);
-    return upper.panel === null ? pathLength(drawArmhole(upper.armhole, underarmDown)) : sewnPanelArmhole(upper.panel);
-  };
-}
-
 interface PlannedBody {
   readonly halves: Both<HalfPlan>;
   readonly sides: Both<SideShape>;
 }
 
+/** A half up to its armhole; the hollow of its centre starts at the chest line, which while it is solved is a guess. */
+function startHalf(given: Given, form: BodyForm, side: Side, lines: LowerLines, chest: Sum): HalfStart {
+  const centre = planCentre(given, form, { ...lines, chest }, side);
+  const movesDart = side === "front" && form.dart === "to-panel" && bustDartIntake(given, form) > 0;
+  return { given, form, side, lines, centre, contour: centre.start.contour ?? NO_ROOM, movesDart };
+}
+
+const GUESSED_CHEST: Sum = { value: 8, terms: [] };
+
 function planBody(given: Given, form: BodyForm): PlannedBody {
   checkChoices(form);
-  const movesDart = form.dart === "to-panel" && bustDartIntake(given, form) > 0;
-  const starts = bothSides((side) => ({
-    lines: planLines(given, form, side),
-    movesDart: side === "front" && movesDart,
-  }));
-  // The hollow starts at the chest line, which is not known yet: while the armhole is solved it does not matter.
-  const early = bothSides((side) =>
-    planCentre(given, form, { ...starts[side].lines, chest: { value: 8, terms: [] } }, side),
+  const lines = bothSides((side) => planLines(given, form, side));
+  const guessed = bothSides((side) => startHalf(given, form, side, lines[side], GUESSED_CHEST));
+  const plan = planBodice(given, form.neckWidth, (side, armhole, underarmDown, shoulder) =>
+    sewnArmhole(guessed[side], shoulder[side], armhole, underarmDown),
   );
-  const plan = planBodice(given, form.neckWidth, sewnBy(given, form, starts, early));
-  checkChest(plan, starts.front.lines);
-  checkChest(plan, starts.back.lines);
-  const halves = bothSides((side) => {
-    const centre = planCentre(given, form, { ...starts[side].lines, chest: plan.chestDown }, side);
-    return planHalf(given, form, side, starts[side], centre, plan);
-  });
+  checkChest(plan, lines.front);
+  checkChest(plan, lines.back);
+  const halves = bothSides((side) => planHalf(startHalf(given, form, side, lines[side], plan.chestDown), plan));
   return { halves, sides: planSides(given, halves.front, halves.back) };
 }
 

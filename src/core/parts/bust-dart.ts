@@ -66,7 +66,8 @@ export function solveBustDart(points: SideSeamPoints, about: Point, wanted: Inch
   const excess = (angle: Radians) => pathLength(sideSeam(turnAbove(points, about, angle))) - wanted;
   const open = excess(0);
   if (open < LEAST_BUST_DART) return 0;
-  if (excess(MOST_ANGLE) > 0) {
+  const closed = excess(MOST_ANGLE);
+  if (closed > 0) {
     refuse({
       code: "bust-dart-too-large",
       conflicts: ["measurements.frontWaist", "measurements.backWaist", "choices.bustDart"],
@@ -74,7 +75,7 @@ export function solveBustDart(points: SideSeamPoints, about: Point, wanted: Inch
       nearest: "none",
     });
   }
-  return solveRising((angle) => -excess(angle), 0, MOST_ANGLE, 1e-3);
+  return solveRising((angle) => -excess(angle), { at: 0, value: -open }, { at: MOST_ANGLE, value: -closed }, 1e-3);
 }
 
 /** Where along the closed side the dart opens: as asked, or higher where that would come too near the waist. */

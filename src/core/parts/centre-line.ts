@@ -20,6 +20,7 @@ import {
   joinPaths,
   leaningLine,
   type Path,
+  type Point,
   pathEnd,
   reversePath,
   splitAtDepth,
@@ -28,7 +29,7 @@ import {
 import { both, type Inches, pickSystem } from "../length";
 import type { BodyForm } from "./body-form";
 import { type BodyLines, centreEnd } from "./body-lines";
-import { flaredCorner } from "./panel-shape";
+import { flaredCorner } from "./panel-lower";
 
 /** What lies at the centre of a half: the fold, a seam, a zip, or a front edge that opens. */
 export interface CentrePlan {
@@ -88,24 +89,33 @@ function hollowPath(given: Given, form: BodyForm, lines: BodyLines): Path | null
   return hollowLine(start, width, waist.value, lines.hip.value - pickSystem(RUN_OUT_ABOVE_HIP, given.metric));
 }
 
+/** Below the waist every seam of a flared body swings out, the centre back's too. */
+function flaredBack(form: BodyForm, lines: BodyLines, bend: Path | null, top: Point): Path {
+  const waistDown = lines.waist?.value ?? 0;
+  const waist = at(bend === null ? 0 : acrossAt(bend)(waistDown), waistDown);
+  const upper =
+    bend === null
+      ? straight(top, waist)
+      : joinPaths([straight(top, bend.start), { ...bend, segments: bend.segments.slice(0, 1) }]);
+  const foot = flaredCorner(waist, centreEnd(form, lines) - waist.y, -form.panelFlare);
+  return joinPaths([upper, straight(waist, foot)]);
+}
+
+/** The centre back from the neck along its bend, and plumb above and below it. */
+function bentBack(bend: Path, top: Point, endDown: Inches): Path {
+  const below = bend.start.y < top.y ? (splitAtDepth(bend, top.y)?.[1] ?? bend) : bend;
+  const path = below.start.y > top.y + 1e-9 ? joinPaths([straight(top, below.start), below]) : below;
+  const foot = pathEnd(path);
+  return foot.y < endDown - 1e-9 ? joinPaths([path, straight(foot, at(foot.x, endDown))]) : path;
+}
+
 /** The stitched centre back: plumb, hollowed or contoured, and flared below the waist where every seam flares. */
 function backPath(form: BodyForm, lines: BodyLines, bend: Path | null): (neckDown: Inches) => Path {
   const endDown = centreEnd(form, lines);
   return (neckDown) => {
     const top = at(0, neckDown);
-    const waist = at(bend === null ? 0 : acrossAt(bend)(lines.waist?.value ?? 0), lines.waist?.value ?? 0);
-    if (form.style.hem === "panel-flare") {
-      const upper =
-        bend === null
-          ? straight(top, waist)
-          : joinPaths([straight(top, bend.start), { ...bend, segments: bend.segments.slice(0, 1) }]);
-      return joinPaths([upper, straight(waist, flaredCorner(waist, endDown - waist.y, -form.panelFlare))]);
-    }
-    if (bend === null) return straight(top, at(0, endDown));
-    const below = bend.start.y < neckDown ? (splitAtDepth(bend, neckDown)?.[1] ?? bend) : bend;
-    const rest = [...(below.start.y > neckDown + 1e-9 ? [straight(top, below.start)] : []), below];
-    const foot = pathEnd(joinPaths(rest));
-    return joinPaths([...rest, ...(foot.y < endDown - 1e-9 ? [straight(foot, at(foot.x, endDown))] : [])]);
+    if (form.style.hem === "panel-flare") return flaredBack(form, lines, bend, top);
+    return bend === null ? straight(top, at(0, endDown)) : bentBack(bend, top, endDown);
   };
 }
 

@@ -23,7 +23,8 @@ import {
 import { chalkPanelUpper, chalkPlainUpper, type HalfPieces } from "./chalk-upper";
 import type { HalfPlan } from "./half-plan";
 import { chalkNeck, checkNeckDepth, planNeck } from "./necklines";
-import { type PanelShape, turnPanel } from "./panel-shape";
+import type { PanelShape } from "./panel-plan";
+import { turnPanel } from "./panel-shape";
 import { bustPointOf, type SideShape, sewnLegs } from "./sides";
 import { chalkWaistDart } from "./waist-dart";
 

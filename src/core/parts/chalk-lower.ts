@@ -15,7 +15,7 @@ import { trueingRound } from "./body-lines";
 import type { HalfPieces } from "./chalk-upper";
 import type { HalfPlan } from "./half-plan";
 import { panelLowerEdge, wholeLowerEdge } from "./lower-edge";
-import type { PanelShape } from "./panel-shape";
+import type { PanelShape } from "./panel-plan";
 import { type SideShape, sewnLegs, turnsLower } from "./sides";
 
 function lowerAllowance(piece: PieceChalk, half: HalfPlan): Inches {

@@ -3,7 +3,7 @@ import { allowanceTerm, type PieceChalk, ruleLength, settleOnTape, type Term } f
 import { add, at, leftOf, type Path, pathEnd, pathLength, scale, straight } from "../geometry";
 import type { Inches } from "../length";
 import type { HalfPlan } from "./half-plan";
-import type { PanelShape } from "./panel-shape";
+import type { PanelShape } from "./panel-plan";
 
 /** The pieces of a half: one, or the inner and the outer panel. The side lies on the outer. */
 export interface HalfPieces {

@@ -5,4 +5,5 @@ export { bodyNeeds, bodyRules } from "./body-needs";
 export { type ButtonPlan, planButtons } from "./buttons";
 export type { NeckShape } from "./neck-shapes";
 export { drawNeck, type NeckPlan } from "./necklines";
-export { type PanelPlan, type PanelShape, shapePanel } from "./panel-shape";
+export type { PanelPlan, PanelShape } from "./panel-plan";
+export { shapePanel } from "./panel-shape";

@@ -24,7 +24,7 @@ import {
 import type { Inches } from "../length";
 import type { BodyForm } from "./body-form";
 import type { HalfPlan } from "./half-plan";
-import { flaredCorner } from "./panel-shape";
+import { flaredCorner } from "./panel-lower";
 
 /** A hem narrower than this, a quarter, is no hem. */
 const LEAST_HEM: Inches = 1;

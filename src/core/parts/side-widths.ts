@@ -1,0 +1,102 @@
+import { pieceIds } from "../blocks";
+import {
+  addTerms,
+  bodyTerm,
+  easeTerm,
+  figureNoteTerms,
+  type LineId,
+  ruleLength,
+  type Sum,
+  settleOnTape,
+  type Term,
+} from "../chalk";
+import { at, type SideSeamPoints } from "../geometry";
+import type { Inches } from "../length";
+import type { BodyForm } from "./body-form";
+import { type BodyLines, isTrimmed } from "./body-lines";
+import { type HalfStart, panelKind } from "./half-start";
+import { givenBackOn, type TakenOut } from "./take-outs";
+
+/** The bust mark stands clear of the underarm by this much, or the side starts at the chest line alone. */
+const BUST_CLEAR: Inches = 0.5;
+
+function notesOn({ given, side, form }: HalfStart, line: LineId): readonly Term[] {
+  const ids = panelKind(form, side) === null ? [pieceIds[side]] : [pieceIds[side], `centre-${side}`, `side-${side}`];
+  return ids.flatMap((id) => figureNoteTerms(given, id, line));
+}
+
+/** A shift's waist: as wide as its chest, and brought in by choice. */
+function waistStyle(form: BodyForm, chest: Inches, waist: Inches): readonly Term[] {
+  const out: Term = {
+    label: "Let out to the chest's width",
+    kind: "style",
+    value: chest - waist,
+    source: "declared:waistWidth",
+  };
+  const brought: Term = {
+    label: "Brought in at the side",
+    kind: "style",
+    value: -form.sideIn,
+    source: "declared:sideIn",
+  };
+  return [...(form.waistWidth === "chest" && chest > waist ? [out] : []), ...(form.sideIn > 0 ? [brought] : [])];
+}
+
+function sideTerms(start: HalfStart, line: "bust" | "underbust" | "waist" | "hip"): readonly Term[] {
+  const { given } = start;
+  const ease = line === "underbust" ? easeTerm(given, "bust") : easeTerm(given, line);
+  return [bodyTerm(given, line, 4), ease];
+}
+
+/** Side marks below the chest line. */
+export function planWidths(start: HalfStart, takenOut: readonly TakenOut[], chest: Sum): ReadonlyMap<LineId, Sum> {
+  const { given, form, lines } = start;
+  const widths = new Map<LineId, Sum>([["chest", chest]]);
+  for (const line of ["bust", "underbust", "waist", "hip"] as const) {
+    const down = lines[line];
+    if (down === undefined || (line === "hip" && form.style.hem === "panel-flare")) continue;
+    const body = sideTerms(start, line);
+    const style = line === "waist" ? waistStyle(form, chest.value, addTerms(body)) : [];
+    const back = givenBackOn(takenOut, line, down.value);
+    widths.set(line, settleOnTape(given, [...body, ...style, ...back, ...notesOn(start, line)]));
+  }
+  return widths;
+}
+
+/** Where the side marks lie, from the underarm down. */
+export function sidePoints(
+  { given, form, contour, side }: HalfStart,
+  widths: ReadonlyMap<LineId, Sum>,
+  underarmDown: Inches,
+  room: (down: Inches) => Inches,
+  lines: BodyLines,
+): SideSeamPoints {
+  const point = (line: LineId, down: Inches) => {
+    const width = widths.get(line);
+    return width === undefined ? undefined : at(contour(down) + width.value + room(down), down);
+  };
+  const trim = side === "front" && isTrimmed(given, form) ? ruleLength(given, "balanceTrim") : 0;
+  const end = form.end === "ribs" ? "underbust" : "waist";
+  const at_ = (line: LineId & keyof BodyLines) => {
+    const down = lines[line]?.value;
+    if (down === undefined) return undefined;
+    const place = point(line, down);
+    return place === undefined || trim === 0 || line !== end ? place : at(place.x, place.y - trim);
+  };
+  const next = Math.min(lines.underbust?.value ?? 99, lines.waist?.value ?? 99);
+  const bust = lines.bust;
+  const clear = bust !== undefined && bust.value >= underarmDown + BUST_CLEAR && bust.value <= next - BUST_CLEAR;
+  const marks = {
+    bust: clear ? at_("bust") : undefined,
+    underbust: at_("underbust"),
+    waist: at_("waist"),
+    hip: at_("hip"),
+  };
+  return {
+    underarm: point("chest", underarmDown) ?? at(0, underarmDown),
+    ...(marks.bust ? { bust: marks.bust } : {}),
+    ...(marks.underbust ? { underbust: marks.underbust } : {}),
+    ...(marks.waist ? { waist: marks.waist } : {}),
+    ...(marks.hip ? { hip: marks.hip } : {}),
+  };
+}
