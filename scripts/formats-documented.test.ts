@@ -17,16 +17,16 @@ it("draws the example order of the README", () => {
   expect(outcome.kind === "sheet" && outcome.sheet.checks).toEqual([]);
 });
 
-it("has eight clients in the demo week whose every order can be drawn", () => {
+it("has eight clients in the demo week whose every order can be drawn, and every garment among them", () => {
   expect(demoClients).toHaveLength(8);
   for (const { name, cards, orders } of demoClients)
-    for (const { choices, rules, cloth } of orders) {
+    for (const { garment, choices, rules, cloth } of orders) {
       const card = cards.at(-1);
       const measurements = Object.fromEntries(
         Object.entries(card?.readings ?? {}).map(([id, typed]) => [id, `${typed} ${card?.unit}`]),
       );
       const outcome = makeSheet({
-        garment: garments[0]?.id,
+        garment,
         client: { name, card: { measurements } },
         choices,
         rules,
@@ -34,4 +34,7 @@ it("has eight clients in the demo week whose every order can be drawn", () => {
       });
       expect(outcome.kind, `${name}: ${JSON.stringify(outcome).slice(0, 300)}`).toBe("sheet");
     }
+  expect(new Set(demoClients.flatMap(({ orders }) => orders.map(({ garment }) => garment)))).toEqual(
+    new Set(garments.map(({ id }) => id)),
+  );
 });

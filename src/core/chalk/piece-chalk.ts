@@ -248,7 +248,9 @@ export class PieceChalk {
   /** A mark at a length along an edge. */
   along(chalk: AlongChalk): Mark {
     const place = add(chalk.stitch, this.#shift);
-    const { value, terms } = chalk.reading;
+    const { value } = chalk.reading;
+    const measured: Term = { label: "Measured along the edge", kind: "trued", value, source: "geometry" };
+    const terms = chalk.reading.terms.length > 0 ? chalk.reading.terms : [measured];
     return this.#keep(
       { id: chalk.id, line: null, stitch: value, cut: null, terms, cutTerms: [], place: { stitch: place, cut: null } },
       {

@@ -22,6 +22,8 @@ export interface Girth {
 
 /** What trued corners, rounded to 1/32, may explain where a tape does not round. */
 const TRUED: Inches = 1 / 16;
+/** What a panel seam takes out and is too little to give back, a 64th on each quarter. */
+const UNSHOWN: Inches = 1 / 16;
 /** What the edge of a turned panel, rounded over the bust point, may be off when the turn is undone. */
 const ROUNDED_OVER: Inches = 1 / 8;
 
@@ -106,12 +108,14 @@ function measureGirth(draft: Draft, plan: GirthPlan, ledger: readonly LedgerRow[
     0,
   );
   const turned = draft.pieces.some(({ turn }) => turn?.lines.includes(plan.on));
+  const panelled = draft.pieces.some(({ drawnWith }) => drawnWith !== null);
+  const rest = (turned ? ROUNDED_OVER : 0) + (panelled ? UNSHOWN : 0);
   return {
     ...plan,
     declared,
     wanted: plan.body + plan.ease + declared,
     drawn: girthOn(draft, plan.on),
-    tolerance: Math.max((marks * givenStep(draft.given)) / 2, TRUED) + (turned ? ROUNDED_OVER : 0),
+    tolerance: Math.max((marks * givenStep(draft.given)) / 2, TRUED) + rest,
   };
 }
 

@@ -70,6 +70,7 @@ export function sideCutOff(half: HalfPlan): Inches | null {
   const { form, lines, points } = half;
   const hem = lines.hem?.value;
   if (hem === undefined || points.hip === undefined) return null;
+  if (form.style.hem === "basque") return null;
   if (form.style.hem === "curved") return hem - form.sideRise;
   return hem < points.hip.y + LEAST_BELOW_HIP ? hem : null;
 }
