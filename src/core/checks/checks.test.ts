@@ -13,8 +13,13 @@ function read(garment: string, body: Readings, set: RuleSetId = "close", choices
   return result.value;
 }
 
-function draw(body: Readings = typicalBody): Draft {
-  const order = read("straight-dress", body);
+function draw(
+  body: Readings = typicalBody,
+  garment = "straight-dress",
+  set: RuleSetId = "close",
+  choices: object = {},
+): Draft {
+  const order = read(garment, body, set, choices);
   const draft = draftGarment(order.garment, order.given);
   if (!draft.ok) throw new Error(JSON.stringify(draft.issues));
   return draft.value;
@@ -106,6 +111,100 @@ describe("the proofs work: each slip turns its check red", () => {
     };
     expect(checkDraft(pretend(19.75)).findings.map(({ id }) => id)).toContain("armhole-tight");
     expect(checkDraft(pretend(14)).findings.map(({ id }) => id)).toContain("armhole-loose");
+  });
+});
+
+describe("the proofs of panels, darts and fronts turn red too", () => {
+  const levels = (draft: Draft) => checkDraft(draft).findings.map(({ id, level }) => `${level} ${id}`);
+  const bustier = () => draw(typicalBody, "armhole-bustier");
+
+  it("a bustier's seams meet in both parts, above and below the bust", () => {
+    const seam = checkDraft(bustier()).seams.find(({ id }) => id === "front-panel");
+    expect(seam?.parts).toHaveLength(2);
+    for (const { lengthA, lengthB } of seam?.parts ?? []) expect(Math.abs(lengthA - lengthB)).toBeLessThan(1 / 16);
+  });
+  it("a bust notch set ¼ too low: the whole seam meets, its parts do not", () => {
+    const draft = changePiece(bustier(), "side-front", (piece) => ({
+      ...piece,
+      notches: piece.notches.map((notch) => (notch.id === "bust" ? { ...notch, at: notch.at - 0.25 } : notch)),
+    }));
+    expect(errors(draft)).toEqual(["seam-mismatch"]);
+  });
+  it("an outer panel not moved out: its cutting line runs over its neighbour's", () => {
+    const draft = changePiece(bustier(), "side-front", (piece) => {
+      const edges = piece.edges.map((edge) => ({
+        ...edge,
+        stitch: mapPath(edge.stitch, ({ x, y }) => ({ x: x - piece.shift, y })),
+      }));
+      return { ...piece, edges, outline: drawOutline(edges.map(({ cut: _, ...edge }) => edge)) };
+    });
+    expect(levels(draft)).toContain("error panel-cuts-overlap");
+  });
+  it("where the house does not move panels apart, that is a caution and not a mistake of the draft", () => {
+    const order = readOrder({
+      garment: "armhole-bustier",
+      rules: { panelRoom: "none" },
+      client: { card: { measurements: typicalBody } },
+    });
+    if (!order.ok) throw new Error("no order");
+    const drawn = draftGarment(order.value.garment, order.value.given);
+    expect(drawn.ok && levels(drawn.value)).toContain("caution panel-cuts-overlap");
+  });
+  it("a take-out that is dropped from the ribs' side mark: the ledger is open by 2", () => {
+    const draft = changePiece(bustier(), "side-front", (piece) => ({
+      ...piece,
+      marks: piece.marks.map((mark) =>
+        mark.id === "underbust/side"
+          ? { ...mark, terms: mark.terms.filter(({ kind }) => kind !== "given-back") }
+          : mark,
+      ),
+    }));
+    expect(errors(draft)).toEqual(["take-out-not-given-back"]);
+  });
+  it("a waist dart sewn ½ wider than it was given back: the waist is 1 too small", () => {
+    const draft = changePiece(draw(typicalBody, "sheath-dress"), "bodice-front", (piece) => ({
+      ...piece,
+      darts: piece.darts.map((dart) =>
+        dart.id === "front-waist"
+          ? { ...dart, legs: [dart.legs[0], { ...dart.legs[1], x: dart.legs[1].x + 0.5 }] as const }
+          : dart,
+      ),
+    }));
+    const [wrong, sound] = [draft, draw(typicalBody, "sheath-dress")].map(
+      (one) => checkDraft(one).girths.find(({ on }) => on === "waist")?.drawn ?? 0,
+    );
+    expect((wrong ?? 0) - (sound ?? 0)).toBeCloseTo(-1, 6);
+    expect(errors(draft)).toContain("girth-off");
+  });
+  it("a turn undone measures the chest as it was before the bust dart was closed", () => {
+    const dress = draw(typicalBody, "a-line-dress");
+    const side = dress.pieces.find(({ id }) => id === "side-front");
+    expect(side?.turn?.lines).toEqual(["chest", "bust"]);
+    expect(errors(dress)).toEqual([]);
+    const forgotten = changePiece(dress, "side-front", (piece) => ({ ...piece, turn: null }));
+    expect(errors(forgotten)).toContain("girth-off");
+  });
+  it.each([
+    ["a-line-dress", { frontNeck: "boat" }, "caution neck-not-as-named"],
+    ["straight-dress", { frontNeck: "scoop", frontNeckDepth: 4 }, "caution neck-not-as-named"],
+    ["flared-blouse", { panelFlare: 0 }, "caution hip-tight"],
+    ["a-line-dress", {}, "note flare-kept"],
+    ["yoke-gown", { yokeAboveBust: 1 }, "note yoke-line-raised"],
+    ["sheath-dress", { bustDartDepth: 6 }, "note bust-dart-raised"],
+  ])("%s with %j says %s", (garment, choices, said) =>
+    expect(levels(draw(typicalBody, garment, "close", choices))).toContain(said),
+  );
+  it("says so when the house leaves the bust dart out, when none is needed, and when a trim has no join", () => {
+    const order = (garment: string, rules: object, body: Readings = typicalBody) => {
+      const got = readOrder({ garment, rules, client: { card: { measurements: body } } });
+      const drawn = got.ok ? draftGarment(got.value.garment, got.value.given) : null;
+      return drawn?.ok ? levels(drawn.value) : [];
+    };
+    expect(order("sheath-dress", { balance: "none" })).toContain("note bust-dart-off-by-rule");
+    expect(order("sheath-dress", {}, { ...typicalBody, backWaist: typicalBody.frontWaist ?? 17 })).toContain(
+      "note bust-dart-not-needed",
+    );
+    expect(order("sheath-dress", { balance: "trim" })).toContain("note trim-needs-join");
   });
 });
 

@@ -22,6 +22,7 @@ import { chalkHalf } from "./chalk-half";
 import type { HalfPieces } from "./chalk-upper";
 import { type HalfPlan, planHalf, sewnArmhole } from "./half-plan";
 import { type HalfStart, NO_ROOM } from "./half-start";
+import { hemSide } from "./lower-edge";
 import { planSides, type SideShape } from "./sides";
 
 type Both<Kept> = Readonly<Record<Side, Kept>>;
@@ -218,17 +219,33 @@ function notchSides(given: Given, { front, back }: Both<HalfPieces>): void {
   }
 }
 
-function remarkRules(sheet: Sheet, form: BodyForm, sides: Both<SideShape>, piece: string): void {
+/** What the recipe did that a tailor must be told: a dart left out or raised, a trim without a join. */
+function remarkDart(sheet: Sheet, form: BodyForm, sides: Both<SideShape>, piece: string): void {
   const { given } = sheet;
+  const { angle, opensAt } = sides.front;
   if (form.bustDart !== "none" && form.dart === "none")
     sheet.remark({ id: "bust-dart-off-by-rule", piece, numbers: {} });
-  else if (form.dart !== "none" && sides.front.angle === 0)
-    sheet.remark({ id: "bust-dart-not-needed", piece, numbers: {} });
-  const { angle, opensAt } = sides.front;
+  else if (form.dart !== "none" && angle === 0) sheet.remark({ id: "bust-dart-not-needed", piece, numbers: {} });
   if (angle > 0 && opensAt < form.bustDartDepth - 1 / 16)
     sheet.remark({ id: "bust-dart-raised", piece, numbers: { asked: form.bustDartDepth, used: opensAt } });
   if (ruleValue(given, "balance") === "trim" && !isTrimmed(given, form))
     sheet.remark({ id: "trim-needs-join", piece, numbers: {} });
+}
+
+/** A flare whose corner was lifted keeps less than was asked; a yoke line that was raised lies elsewhere than asked. */
+function remarkShape(sheet: Sheet, { halves }: PlannedBody, piece: string): void {
+  const { given } = sheet;
+  const { form, points, lines, panel } = halves.front;
+  const [hip, hem] = [points.hip, lines.hem?.value];
+  if (form.style.hem === "flared" && hip !== undefined && hem !== undefined) {
+    const corner = hemSide(given, halves.front) ?? hip;
+    const numbers = { asked: ruleLength(given, "hemFlare"), kept: corner.x - hip.x, lift: hem - corner.y };
+    if (numbers.kept < numbers.asked - 1 / 16) sheet.remark({ id: "flare-kept", piece, numbers });
+  }
+  const wanted = (lines.bust?.value ?? 0) - form.yokeAboveBust;
+  const yoke = panel?.inner.start.y ?? 0;
+  if (panel?.yokeArmhole && yoke < wanted - 1 / 16)
+    sheet.remark({ id: "yoke-line-raised", piece, numbers: { yoke, wanted } });
 }
 
 /**
@@ -245,5 +262,6 @@ export function chalkBody(sheet: Sheet, style: BodyStyle): void {
   promiseGirths(sheet, planned);
   chalkOpening(sheet, form, pieces, planned.halves);
   promiseSplits(sheet, form, planned.halves);
-  remarkRules(sheet, form, planned.sides, pieces.front.outer.id);
+  remarkDart(sheet, form, planned.sides, pieces.front.outer.id);
+  remarkShape(sheet, planned, pieces.front.outer.id);
 }
