@@ -50,30 +50,49 @@ export function redrawToUnderarm(from: Point, way: Direction, underarm: Point): 
 /** How nearly the sewn armhole is solved. */
 const SOLVED: Inches = 1 / 200;
 
+/** Where to look for a depth: between two, first round a guess. */
+export interface DepthRange {
+  readonly from: Inches;
+  readonly to: Inches;
+  readonly guess: Inches;
+}
+
 export interface SolvedDepth {
   readonly down: Inches;
-  /** The sewn armhole at the least and the greatest depth that can be drawn. */
+  /** The sewn armhole at the least and the greatest depth that were tried: of the whole range where no depth will do. */
   readonly least: Inches;
   readonly most: Inches;
 }
 
+/** How far from its guess a depth is looked for first; nearly always it lies there, and each try draws two armholes. */
+const NEAR: Inches = 1.25;
+
 /**
- * The depth of the sewn underarm at which the sewn armhole is `wanted` long, by false position to 1/200 in: the tape rounds the depth coarser.
- * `down` lies between the given bounds; the caller refuses when `wanted` is not between `least` and `most`.
+ * The depth of the sewn underarm at which the sewn armhole is `wanted` long, by false position to 1/200 in: the tape
+ * rounds the depth coarser. The caller refuses when `wanted` is not between `least` and `most`.
  */
-export function solveUnderarm(
+export function solveUnderarm(sewn: (underarmDown: Inches) => Inches, wanted: Inches, range: DepthRange): SolvedDepth {
+  const { from, to, guess } = range;
+  const near = [Math.max(from, guess - NEAR), Math.min(to, guess + NEAR)] as const;
+  return solveBetween(sewn, wanted, ...near) ?? solveBetween(sewn, wanted, from, to) ?? tryEnds(sewn, from, to);
+}
+
+/** The depth between two at which the armhole is as long as wanted; undefined when it lies elsewhere. */
+function solveBetween(
   sewn: (underarmDown: Inches) => Inches,
   wanted: Inches,
   from: Inches,
   to: Inches,
-): SolvedDepth {
-  const bounds = { least: sewn(from), most: sewn(to) };
-  if (bounds.least >= wanted || bounds.most <= wanted) return { down: bounds.least >= wanted ? from : to, ...bounds };
-  const down = solveRising(
-    (depth) => sewn(depth) - wanted,
-    { at: from, value: bounds.least - wanted },
-    { at: to, value: bounds.most - wanted },
-    SOLVED,
-  );
-  return { down, ...bounds };
+): SolvedDepth | undefined {
+  const { least, most } = tryEnds(sewn, from, to);
+  if (from >= to || least >= wanted || most <= wanted) return undefined;
+  const ends = [
+    { at: from, value: least - wanted },
+    { at: to, value: most - wanted },
+  ] as const;
+  return { down: solveRising((depth) => sewn(depth) - wanted, ...ends, SOLVED), least, most };
+}
+
+function tryEnds(sewn: (underarmDown: Inches) => Inches, from: Inches, to: Inches): SolvedDepth {
+  return { down: from, least: sewn(from), most: sewn(to) };
 }

@@ -50,13 +50,13 @@ describe("the armhole", () => {
   it("is solved to 1/100 for any length between its least and most", () => {
     fc.assert(
       fc.property(fc.double({ min: 16, max: 24, noNaN: true }), (wanted) => {
-        const { down } = solveUnderarm(sewn, wanted, 4, 17);
+        const { down } = solveUnderarm(sewn, wanted, { from: 4, to: 17, guess: 8 });
         expect(sewn(down)).toBeCloseTo(wanted, 2);
       }),
     );
   });
   it("says its bounds when what is wanted cannot be", () => {
-    const { least, most } = solveUnderarm(sewn, 50, 4, 17);
+    const { least, most } = solveUnderarm(sewn, 50, { from: 4, to: 17, guess: 8 });
     expect(least).toBeGreaterThan(8);
     expect(most).toBeLessThan(50);
   });

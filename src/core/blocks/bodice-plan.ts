@@ -96,9 +96,19 @@ function countsFromTip(given: Given): boolean {
   return value === "tip";
 }
 
+/** The hand's estimate of a solved depth: M ÷ 2 − ⅔ (a − 1½) (craft: house rules, armhole depth D). */
+function guessDepth(given: Given, sewnArmhole: Inches): Inches {
+  const across = bodyValue(given, "bust") / 4 - bodyValue(given, "shoulder") / 2;
+  return sewnArmhole / 2 - (2 / 3) * (across - 1.5);
+}
+
 function solveDepth(given: Given, sewn: (down: Inches) => Inches, drop: Inches, underarmBelow: Inches): Term {
   const wanted = bodyValue(given, "armhole") + ruleLength(given, "armholeRoom");
-  const solved = solveUnderarm(sewn, wanted, drop + LEAST_DEPTH + underarmBelow, drop + MOST_DEPTH);
+  const solved = solveUnderarm(sewn, wanted, {
+    from: drop + LEAST_DEPTH + underarmBelow,
+    to: drop + MOST_DEPTH,
+    guess: drop + underarmBelow + guessDepth(given, wanted),
+  });
   const conflicts = ["measurements.armhole", "measurements.bust"];
   if (wanted < solved.least) {
     refuse({

@@ -158,7 +158,9 @@ export function chalkPanelUpper(
 function chalkArmholePanel(inner: PieceChalk, outer: PieceChalk, half: HalfPlan, panel: PanelShape): void {
   if (panel.innerArmhole === null) return;
   const edge = `${half.side}-armhole`;
-  chalkArmholeEdge(inner, half, panel.innerArmhole, ["shoulder/tip"]);
+  // The curve runs through its middle only where the panel leaves it below.
+  const reaches = pathEnd(panel.innerArmhole).y >= armholeMiddle(half.armhole, half.underarmDown).y;
+  chalkArmholeEdge(inner, half, panel.innerArmhole, ["shoulder/tip", ...(reaches ? ["armhole/middle"] : [])]);
   const reading = { value: pathLength(panel.innerArmhole), terms: [] };
   inner.along({ id: "armhole/panel", edge, reading, stitch: panel.ends.inner, why: "panel-point" });
   outer.at({ id: "armhole/panel", terms: [], stitch: panel.ends.outer, why: "panel-trued" });

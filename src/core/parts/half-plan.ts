@@ -43,6 +43,8 @@ export interface HalfPlan {
   readonly room: (down: Inches) => Inches;
   readonly dart: WaistDart | null;
   readonly line: DartLine;
+  /** Across to the bust point, as it is chalked. */
+  readonly pointAcross: Inches;
   readonly takenOut: readonly TakenOut[];
   readonly widths: ReadonlyMap<LineId, Sum>;
   readonly points: SideSeamPoints;
@@ -157,6 +159,7 @@ export function planHalf(start: HalfStart, plan: BodicePlan): HalfPlan {
   checkPanelRoom(given, upper.panel);
   const widths = planWidths(start, upper.takenOut, upper.chest);
   const lines: BodyLines = { ...start.lines, chest: plan.chestDown };
+  const line = lineTerms(given);
   const room = upper.panel === null ? NO_ROOM : roomAt(given, lines, underarmDown);
   return {
     form,
@@ -171,7 +174,8 @@ export function planHalf(start: HalfStart, plan: BodicePlan): HalfPlan {
     shift: shiftOf(given, upper.panel, start.movesDart ? DART_LEAN : 0),
     room,
     dart: upper.dart,
-    line: lineTerms(given),
+    line,
+    pointAcross: settle(line.bust, givenStep(given)).value,
     takenOut: upper.takenOut,
     widths,
     points: sidePoints(start, widths, underarmDown, room, lines),

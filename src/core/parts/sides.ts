@@ -154,8 +154,7 @@ function withTail(path: Path, drawn: Path, points: SideSeamPoints): Path {
 /** The bust point of a half without a panel: where dart or span line crosses the bust line. */
 export function bustPointOf(half: HalfPlan): Point | null {
   if (half.lines.bust === undefined) return null;
-  const x = half.line.bust.reduce((sum, term) => sum + term.value, 0);
-  return { x, y: half.lines.bust.value };
+  return { x: half.pointAcross, y: half.lines.bust.value };
 }
 
 /** Whether the bust dart was moved into the waist dart, so that the side below it swung up. */

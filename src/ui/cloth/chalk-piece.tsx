@@ -33,9 +33,17 @@ interface LinesProps {
   readonly fine: number;
 }
 
+/** Where the names of the lines stand: beside their line, or below the last name where two lines lie close. */
+function nameDepths(lines: SheetPiece["lines"], fine: number): readonly number[] {
+  const depths: number[] = [];
+  for (const { down } of lines) depths.push(Math.max(down, (depths.at(-1) ?? Number.NEGATIVE_INFINITY) + 1.1 * fine));
+  return depths;
+}
+
 /** Guide lines to the edge of the cloth; their names stand beside it, clear of the chalk. */
 function GuideLines({ piece, right, active, fine }: LinesProps) {
-  return piece.lines.map(({ id, down }) => (
+  const depths = nameDepths(piece.lines, fine);
+  return piece.lines.map(({ id, down }, index) => (
     <g key={id}>
       <path
         d={`M ${-piece.originInset} ${down} H ${right - piece.originInset}`}
@@ -45,7 +53,7 @@ function GuideLines({ piece, right, active, fine }: LinesProps) {
       />
       <text
         x={right - piece.originInset + 0.9}
-        y={down + 0.32 * fine}
+        y={(depths[index] ?? down) + 0.32 * fine}
         fontSize={1 * fine}
         fontWeight={id === active ? 700 : 400}
         fill="currentColor"

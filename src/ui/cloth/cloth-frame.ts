@@ -1,5 +1,6 @@
 import { type CutSheet, type SheetPiece, type SheetStep, stepTape } from "@/core/formats";
 import type { Unit } from "@/core/length";
+import { lineNames } from "@/core/wording";
 
 export type Group = CutSheet["groups"][number];
 
@@ -21,8 +22,15 @@ export interface ClothFrame {
   readonly view: View;
 }
 
-/** Room round the cloth for its tapes, its second layer, and the names of the lines. */
-const ROOM = { left: 2.7, top: 2.6, right: 5.6, bottom: 1.2 };
+/** Room round the cloth for its tapes and its second layer. */
+const ROOM = { left: 2.7, top: 2.6, right: 1.2, bottom: 1.2 };
+/** How wide a letter of a line's name stands beside the cloth. */
+const LETTER = 0.55;
+
+/** Room for the longest name of a line. */
+function roomForNames(lead: SheetPiece): number {
+  return LETTER * Math.max(...lead.lines.map(({ id }) => lineNames[id].length));
+}
 
 export function frameGroup(sheet: CutSheet, group: Group): ClothFrame | null {
   const pieces = group.pieces.flatMap((id) => sheet.pieces.filter((piece) => piece.id === id));
@@ -34,7 +42,7 @@ export function frameGroup(sheet: CutSheet, group: Group): ClothFrame | null {
   const view = {
     left: -ROOM.left,
     top: top - ROOM.top,
-    width: right + ROOM.left + ROOM.right,
+    width: right + ROOM.left + ROOM.right + roomForNames(lead),
     height: bottom - top + ROOM.top + ROOM.bottom,
   };
   return { pieces, lead, top, bottom, right, view };

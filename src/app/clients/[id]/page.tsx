@@ -23,7 +23,7 @@ export default async function ClientPage({ params }: { readonly params: Promise<
         </Link>
       </PageHead>
       <main className="mx-auto grid max-w-6xl gap-6 p-4 lg:grid-cols-2">
-        <div className="space-y-6">
+        <div className="min-w-0 space-y-6">
           <section>
             <h2 className="pb-2 text-lg">Orders</h2>
             {orders.length === 0 ? (

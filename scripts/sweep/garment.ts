@@ -1,0 +1,63 @@
+/** Draws one garment for a crowd under every set; bundled and run in a process of its own by the sweep. Prints JSON. */
+import { makeCrowd, makeExtremes, type Readings } from "../../src/core/body";
+import type { Draft } from "../../src/core/chalk";
+import { checkDraft } from "../../src/core/checks";
+import { readOrder } from "../../src/core/formats";
+import { draftGarment } from "../../src/core/garments";
+import { type RuleSetId, ruleSets } from "../../src/core/rules";
+
+const SEED = 20261123;
+
+/** How often each refusal, caution and error came up. */
+export type Counts = Readonly<Record<string, number>>;
+
+export interface SetFigures {
+  readonly set: string;
+  readonly bodies: number;
+  readonly refused: number;
+  readonly errors: number;
+  readonly crowd: Counts;
+  readonly extremes: Counts;
+}
+
+function checkPlaces(draft: Draft): void {
+  for (const piece of draft.pieces)
+    for (const { x, y } of piece.outline.cut)
+      if (!Number.isFinite(x) || !Number.isFinite(y)) throw new Error(`${piece.id} has a place that is no number`);
+}
+
+/** What became of one body: codes of its refusals and findings, each with its level first. */
+function drawOne(garment: string, set: RuleSetId, measurements: Readings): readonly string[] {
+  const read = readOrder({ garment, rules: { set }, client: { card: { measurements } } });
+  if (!read.ok) throw new Error(`${garment}, ${set}: ${JSON.stringify(read.issues)}`);
+  const drawn = draftGarment(read.value.garment, read.value.given);
+  if (!drawn.ok) return drawn.issues.map(({ code }) => `refused ${code}`);
+  checkPlaces(drawn.value);
+  return checkDraft(drawn.value)
+    .findings.filter(({ id, level }) => level !== "note" && id !== "reading-doubtful")
+    .map(({ id, level }) => `${level} ${id}`);
+}
+
+function count(outcomes: readonly (readonly string[])[]): Counts {
+  const counts: Record<string, number> = {};
+  for (const key of outcomes.flat()) counts[key] = (counts[key] ?? 0) + 1;
+  return counts;
+}
+
+function sweepSet(garment: string, set: RuleSetId, bodies: number): SetFigures {
+  const crowd = makeCrowd(SEED, bodies).map((body) => drawOne(garment, set, body));
+  const extremes = makeExtremes().map(({ body }) => drawOne(garment, set, body));
+  const starts = (what: string) => (outcome: readonly string[]) => outcome.some((key) => key.startsWith(what));
+  return {
+    set,
+    bodies,
+    refused: crowd.filter(starts("refused")).length,
+    errors: [...crowd, ...extremes].filter(starts("error")).length,
+    crowd: count(crowd),
+    extremes: count(extremes),
+  };
+}
+
+const [garment = "", bodies = "2000"] = process.argv.slice(2);
+const figures = (Object.keys(ruleSets) as RuleSetId[]).map((set) => sweepSet(garment, set, Number(bodies)));
+process.stdout.write(JSON.stringify(figures));
