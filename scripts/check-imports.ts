@@ -46,7 +46,7 @@ function listFiles(folder: string): readonly string[] {
   return readdirSync(folder, { withFileTypes: true }).flatMap((entry) => {
     const path = join(folder, entry.name);
     if (entry.isDirectory()) return listFiles(path);
-    return /\.tsx?$/.test(entry.name) && !/\.test\.tsx?$/.test(entry.name) ? [path] : [];
+    return /\.tsx?$/.test(entry.name) && !/\.test(-data)?\.tsx?$/.test(entry.name) ? [path] : [];
   });
 }
 

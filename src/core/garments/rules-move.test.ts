@@ -1,7 +1,7 @@
 import { describe, expect, it } from "vitest";
 import { ruleIds } from "../rules";
 import { garments } from ".";
-import { edgeOf, markOn, pieceOf, type Worked, workedSheet } from "./worked-client";
+import { edgeOf, markOn, pieceOf, type Worked, workedSheet } from "./worked-client.test-data";
 
 type Garment = string;
 /** Rule, its value, the garment, the piece and mark that it moves, and by how much across and down. */

@@ -1,5 +1,5 @@
 import { describe, expect, it } from "vitest";
-import { edgeOf, markOn, pieceOf, workedSheet } from "./worked-client";
+import { edgeOf, markOn, pieceOf, workedSheet } from "./worked-client.test-data";
 
 /** Piece, mark, across (panels where they lie before they are moved out), down. Null where the example says nothing. */
 type Row = readonly [string, string, number | null, number | null];

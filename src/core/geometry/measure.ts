@@ -70,24 +70,27 @@ export interface StraightEdge {
   readonly offset: number;
 }
 
+const NONE: readonly number[] = [];
+
+/** Parameters at which a segment crosses the edge, rising. Most segments of a path do not: those are told apart first. */
 function crossSegment(from: Point, segment: Segment, edge: StraightEdge): readonly number[] {
-  const height = (point: Point) => point.x * edge.normal.x + point.y * edge.normal.y - edge.offset;
+  const { normal, offset } = edge;
+  const height = (point: Point) => point.x * normal.x + point.y * normal.y - offset;
+  const start = height(from);
+  const end = height(segment.to);
   if (segment.kind === "line") {
-    const start = height(from);
-    const end = height(segment.to);
-    if (Math.abs(start - end) < 1e-12) return [];
+    if (Math.min(start, end) > 1e-7 || Math.max(start, end) < -1e-7 || Math.abs(start - end) < 1e-12) return NONE;
     const parameter = start / (start - end);
-    return parameter >= -1e-9 && parameter <= 1 + 1e-9 ? [Math.min(1, Math.max(0, parameter))] : [];
+    return parameter >= -1e-9 && parameter <= 1 + 1e-9 ? [Math.min(1, Math.max(0, parameter))] : NONE;
   }
-  const curve = curvePoints(from, segment);
-  const heights = curve.map(height);
-  if (Math.min(...heights) > 1e-7 || Math.max(...heights) < -1e-7) return [];
-  const through = scale(edge.normal, edge.offset);
-  const along = { x: -edge.normal.y, y: edge.normal.x };
-  const roots = curveCrossings(curve, through, add(through, along));
+  const first = height(segment.control1);
+  const second = height(segment.control2);
+  if (Math.min(start, first, second, end) > 1e-7 || Math.max(start, first, second, end) < -1e-7) return NONE;
+  const through = scale(normal, offset);
+  const roots = curveCrossings(curvePoints(from, segment), through, add(through, { x: -normal.y, y: normal.x }));
   // A root at an end is lost to rounding now and then; the ends are tried by themselves.
-  const ends = [0, 1].filter((t) => Math.abs(height(t === 0 ? from : segment.to)) < 1e-7);
-  return [...ends, ...roots].sort((a, b) => a - b);
+  const ends = [...(Math.abs(start) < 1e-7 ? [0] : NONE), ...(Math.abs(end) < 1e-7 ? [1] : NONE)];
+  return ends.length === 0 ? roots : [...ends, ...roots].sort((one, other) => one - other);
 }
 
 function pointOnSegment(from: Point, segment: Segment, parameter: number): Point {
@@ -104,13 +107,14 @@ export interface PathCrossing {
 
 /** Every place where a path crosses an endless straight line, in the order of the walk. */
 export function crossPath(path: Path, edge: StraightEdge): readonly PathCrossing[] {
-  return withStarts(path).flatMap(({ from, segment }, index) =>
-    crossSegment(from, segment, edge).map((parameter) => ({
-      segment: index,
-      parameter,
-      point: pointOnSegment(from, segment, parameter),
-    })),
-  );
+  const crossings: PathCrossing[] = [];
+  let from = path.start;
+  for (const [index, segment] of path.segments.entries()) {
+    for (const parameter of crossSegment(from, segment, edge))
+      crossings.push({ segment: index, parameter, point: pointOnSegment(from, segment, parameter) });
+    from = segment.to;
+  }
+  return crossings;
 }
 
 /** Where the path crosses the guide line at that depth, in the order of the walk. */
