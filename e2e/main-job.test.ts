@@ -65,7 +65,7 @@ describe("the main job, as a tailor does it", () => {
   it("a sheet that was cut from stays, and a garment that is cut cannot be changed", async () => {
     const { page } = await openPage(browser);
     await page.goto(address);
-    await page.getByRole("link", { name: /Brisa Holloway.*Chalk and cut it/s }).click();
+    await page.getByRole("link", { name: /Brisa Holloway.*Straight dress/s }).click();
     await page.getByRole("button", { name: "It is cut" }).click();
     await page.getByRole("button", { name: "Yes, keep this sheet as cut" }).click();
     await page.getByText("kept as it was").waitFor();
@@ -99,7 +99,7 @@ describe("what goes wrong is said where it happened, and nothing typed is lost",
   it("a zip in four layers is explained at the choice, and the last good drawing stays", async () => {
     const { page } = await openPage(browser);
     await page.goto(address);
-    await page.getByRole("link", { name: /Perpetua Lindqvist.*Choose/s }).click();
+    await page.getByRole("link", { name: /Perpetua Lindqvist.*Straight dress/s }).click();
     await page.getByRole("radio", { name: "Four layers" }).click();
     await page.getByRole("alert").filter({ hasText: "a zip line cannot" }).first().waitFor();
     await page
@@ -110,6 +110,23 @@ describe("what goes wrong is said where it happened, and nothing typed is lost",
     expect(await page.getByRole("img", { name: /front chalked/ }).count()).toBe(1);
     await page.getByRole("radio", { name: "Back from front" }).click();
     await page.getByText("Kept.").waitFor();
+  });
+
+  it("a bust dart closed into panels that are not there is explained at the choice; with them the seam is proven in two parts", async () => {
+    const { page, wrong } = await openPage(browser);
+    await page.goto(address);
+    const order = await page.getByRole("link", { name: /Tamsin Oyelaran.*A-line/s }).getAttribute("href");
+    await page.goto(address + (order ?? "").replace("/sheet", ""), { waitUntil: "networkidle" });
+    await page.getByRole("radio", { name: "No panels" }).first().click();
+    await page.getByRole("alert").filter({ hasText: "only be closed into a panel seam" }).first().waitFor();
+    expect(await page.getByRole("img", { name: /centre front and side front chalked/ }).count()).toBe(1);
+    await page.getByRole("radio", { name: "Panels from the armhole" }).first().click();
+    await page.getByText("Kept.").waitFor();
+    await page.getByRole("link", { name: "To the cut sheet" }).click();
+    await page.getByRole("button", { name: /^Move the outer panel out/ }).click();
+    await page.getByRole("tab", { name: "Proof" }).click();
+    await page.getByRole("row", { name: /Front panels.*above · below the bust.*yes/is }).waitFor();
+    expect(wrong).toEqual([]);
   });
 
   it("cloth that is too short says by how much, and a length that is none is said at its field", async () => {

@@ -11,7 +11,7 @@ afterAll(() => browser.close());
 
 async function addresses(page: Page): Promise<Readonly<Record<string, string>>> {
   await page.goto(address);
-  const order = await page.getByRole("link", { name: /Tamsin Oyelaran.*Chalk/s }).getAttribute("href");
+  const order = await page.getByRole("link", { name: /Tamsin Oyelaran.*A-line/s }).getAttribute("href");
   const client = await page.getByRole("link", { name: "Brisa Holloway", exact: true }).getAttribute("href");
   const garment = (order ?? "").replace("/sheet", "");
   return {
