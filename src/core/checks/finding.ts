@@ -26,6 +26,7 @@ export const findingIds = [
   "given-back-whole",
   "panel-cuts-overlap",
   "hip-tight",
+  "ribs-tight",
   "neck-not-as-named",
   "bust-dart-off-by-rule",
   "bust-dart-not-needed",

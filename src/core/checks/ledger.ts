@@ -11,6 +11,8 @@ export interface LedgerRow {
   readonly difference: Inches;
   readonly why: string;
   readonly declared: boolean;
+  /** False where no side is chalked on the line: what is given back there, the side's own run gives. */
+  readonly chalked: boolean;
 }
 
 /** Less than this is rounding, not cloth. */
@@ -29,12 +31,13 @@ function isChalked(piece: Piece, line: LineId): boolean {
 
 function takeOutRows(piece: Piece): readonly LedgerRow[] {
   return piece.takeOuts.flatMap((takeOut) =>
-    takeOut.removes
-      .filter(({ line }) => isChalked(piece, line))
-      .map(({ line, amount }) => {
-        const givenBack = givenBackOn(piece, line, takeOut.id);
-        const declared = takeOut.declared.find((row) => row.line === line);
-        return {
+    takeOut.removes.flatMap(({ line, amount }) => {
+      const chalked = isChalked(piece, line);
+      const declared = takeOut.declared.find((row) => row.line === line);
+      if (!chalked && declared === undefined) return [];
+      const givenBack = chalked ? givenBackOn(piece, line, takeOut.id) : amount + (declared?.amount ?? 0);
+      return [
+        {
           piece: piece.id,
           line,
           removed: amount,
@@ -42,8 +45,10 @@ function takeOutRows(piece: Piece): readonly LedgerRow[] {
           difference: givenBack - amount,
           why: declared?.why ?? takeOut.why,
           declared: declared !== undefined,
-        };
-      }),
+          chalked,
+        },
+      ];
+    }),
   );
 }
 
@@ -60,6 +65,7 @@ function declaredRows(piece: Piece): readonly LedgerRow[] {
         difference: term.value,
         why: term.label,
         declared: true,
+        chalked: true,
       })),
   );
 }
@@ -77,7 +83,7 @@ export function findLedgerErrors(rows: readonly LedgerRow[]): readonly Finding[]
       numbers: { removed: row.removed, givenBack: row.givenBack, difference: row.difference },
       words: { why: row.why },
     };
-    if (Math.abs(row.difference) < BALANCED) return [];
+    if (Math.abs(row.difference) < BALANCED || !row.chalked) return [];
     if (!row.declared) return [{ ...base, id: "take-out-not-given-back", level: "error" }];
     const id =
       row.removed === 0 ? "figure-note-applied" : row.difference < 0 ? "not-given-back-by-rule" : "given-back-whole";

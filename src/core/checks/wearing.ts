@@ -196,6 +196,22 @@ function checkNeckJoin(draft: Draft): readonly Finding[] {
     : [];
 }
 
+/** Where the side only passes the ribs, the panels' take-out must still leave room for them. */
+function checkRibs(draft: Draft): readonly Finding[] {
+  const ribs = reading(draft, "underbust");
+  const finished = girthAtRibs(draft);
+  if (ribs === undefined || finished === 0 || draft.girths.some(({ line }) => line === "underbust")) return [];
+  return finished >= ribs
+    ? []
+    : [{ id: "ribs-tight", level: "caution", line: "underbust", numbers: { finished, ribs } }];
+}
+
+/** The finished girth round the ribs; the back, which has no line there, is measured on the front's level. */
+function girthAtRibs(draft: Draft): Inches {
+  const down = draft.pieces.flatMap(({ lines }) => lines.filter(({ id }) => id === "underbust")).at(0)?.down;
+  return down === undefined ? 0 : girthAtDepth(draft, down);
+}
+
 /** Whether the garment can be put on, worn and walked in (craft: mistakes, "unwearable"). */
 export function findWearingProblems(draft: Draft): readonly Finding[] {
   return [
@@ -205,6 +221,7 @@ export function findWearingProblems(draft: Draft): readonly Finding[] {
     ...checkNeckDepth(draft),
     ...checkNeckName(draft),
     ...checkHip(draft),
+    ...checkRibs(draft),
     ...checkNeckJoin(draft),
   ];
 }

@@ -35,6 +35,8 @@ export type BodyForm = { readonly [Id in BodyChoiceId]: Decided<Id> } & {
   /** Whether anything points at the bust point, so that its line is chalked. */
   readonly usesBust: boolean;
   readonly usesUnderbust: boolean;
+  /** A bustier closes round the ribs; in every other body the side runs on from bust to waist past them. */
+  readonly fitsRibs: boolean;
 };
 
 /** Reads a body's choices: what was decided, else what the garment fixes, else the usual. */
@@ -61,5 +63,6 @@ export function readForm(
     dart: given.balance === "bust-dart" ? values.bustDart : "none",
     usesBust: hasPanel || hasDart,
     usesUnderbust: values.panel !== "none" || end === "ribs",
+    fitsRibs: style.hem === "join" && (values.panel !== "none" || end === "ribs"),
   };
 }

@@ -140,19 +140,25 @@ function planHem(given: Given, form: BodyForm, side: Side, hip: Sum | undefined)
   return hem;
 }
 
+/** The ribs' line: on the back only where the body closes round them. */
+function planRibs(given: Given, form: BodyForm, side: Side, waistDown: Inches): Sum | undefined {
+  if (!form.usesUnderbust || (side === "back" && !form.fitsRibs)) return undefined;
+  const trim = form.end === "ribs" ? balanceTrim(given, form, side) : [];
+  const ribs = settleOnTape(given, [
+    bodyTerm(given, "shoulderToUnderbust"),
+    ...shorterBack(given, form, side),
+    ...trim,
+  ]);
+  if (side === "front") checkRibs(bodyValue(given, "shoulderToBust"), ribs.value, waistDown);
+  return ribs;
+}
+
 /** Settles every guide line that a half uses (craft: bodice, order of work 3). Lines of the back are read on the back. */
 export function planLines(given: Given, form: BodyForm, side: Side): LowerLines {
   const half = halfLength(given, form, side);
   const waist = settleOnTape(given, [half, ...balanceTrim(given, form, side)]);
   const bust = form.usesBust ? settleOnTape(given, [bodyTerm(given, "shoulderToBust")]) : undefined;
-  const ribs = form.usesUnderbust
-    ? settleOnTape(given, [
-        bodyTerm(given, "shoulderToUnderbust"),
-        ...shorterBack(given, form, side),
-        ...(form.end === "ribs" ? balanceTrim(given, form, side) : []),
-      ])
-    : undefined;
-  if (ribs !== undefined && side === "front") checkRibs(bodyValue(given, "shoulderToBust"), ribs.value, waist.value);
+  const ribs = planRibs(given, form, side, waist.value);
   const reachesHip = form.end === "hem" || form.end === "hip";
   if (reachesHip) checkHip(given);
   const hip = reachesHip ? settleOnTape(given, [half, bodyTerm(given, "waistToHip")]) : undefined;

@@ -118,7 +118,7 @@ function promiseGirths(sheet: Sheet, { halves, sides }: PlannedBody): void {
   promise("bust", "chest");
   const both = [halves.front, halves.back];
   if (both.every(({ points }) => points.bust !== undefined)) promise("bust", "bust");
-  if (form.usesUnderbust) promise("underbust", "underbust");
+  if (form.fitsRibs) promise("underbust", "underbust");
   if (form.end !== "ribs") promise("waist", "waist");
   const hipDrawn = both.every(
     ({ side, lines, points }) =>

@@ -42,10 +42,15 @@ function waistStyle(form: BodyForm, chest: Inches, waist: Inches): readonly Term
   return [...(form.waistWidth === "chest" && chest > waist ? [out] : []), ...(form.sideIn > 0 ? [brought] : [])];
 }
 
-function sideTerms(start: HalfStart, line: "bust" | "underbust" | "waist" | "hip"): readonly Term[] {
-  const { given } = start;
-  const ease = line === "underbust" ? easeTerm(given, "bust") : easeTerm(given, line);
-  return [bodyTerm(given, line, 4), ease];
+/** A line's own quarter of the body and its ease, before anything is given back there. */
+function sideTerms({ given }: HalfStart, line: "bust" | "underbust" | "waist" | "hip"): readonly Term[] {
+  return [bodyTerm(given, line, 4), easeTerm(given, line === "underbust" ? "bust" : line)];
+}
+
+/** Lines that get a side mark: not the ribs where the side only passes them, nor the hip under flared panels. */
+function isMarked(form: BodyForm, line: LineId): boolean {
+  if (line === "underbust") return form.fitsRibs;
+  return line !== "hip" || form.style.hem !== "panel-flare";
 }
 
 /** Side marks below the chest line. */
@@ -54,7 +59,7 @@ export function planWidths(start: HalfStart, takenOut: readonly TakenOut[], ches
   const widths = new Map<LineId, Sum>([["chest", chest]]);
   for (const line of ["bust", "underbust", "waist", "hip"] as const) {
     const down = lines[line];
-    if (down === undefined || (line === "hip" && form.style.hem === "panel-flare")) continue;
+    if (down === undefined || !isMarked(form, line)) continue;
     const body = sideTerms(start, line);
     const style = line === "waist" ? waistStyle(form, chest.value, addTerms(body)) : [];
     const back = givenBackOn(takenOut, line, down.value);

@@ -36,18 +36,38 @@ const upperNames = {
   yoke: "Take-out below the yoke",
 } as const;
 
+/**
+ * What is given back at the ribs instead of what is removed there: less by a tightening; and where the body does not
+ * close round the ribs, what the straight side from bust to waist happens to give.
+ */
+function insteadAtRibs(
+  { form, lines, side }: HalfStart,
+  plan: PanelPlan,
+  shape: Pick<PanelShape, "removedAt">,
+): TakenOut["insteadOn"] {
+  const [ribs, waist] = [lines.underbust?.value, lines.waist?.value];
+  if (ribs === undefined) return {};
+  if (!form.fitsRibs && waist !== undefined && side === "front") {
+    const share = (ribs - plan.bustDown) / (waist - plan.bustDown);
+    return { underbust: { amount: share * shape.removedAt(waist), why: "the side runs straight past the ribs" } };
+  }
+  const tight = plan.tightening.inner + plan.tightening.outer;
+  return tight > 0
+    ? { underbust: { amount: shape.removedAt(ribs) - tight, why: "rib line tightened, not given back" } }
+    : {};
+}
+
 /** What a panel takes out, above and below the bust line told apart. */
 export function panelTakenOut(
-  { given, side, lines }: HalfStart,
+  start: HalfStart,
   plan: PanelPlan,
   shape: Pick<PanelShape, "removedAt">,
 ): readonly TakenOut[] {
+  const { given, side } = start;
   const name = side === "back" ? "Back panel take-out" : upperNames[plan.kind];
   const intake = plan.upper.inner + plan.upper.outer;
   const whole = ruleValue(given, "giveBack") === "whole" && intake > 0;
   const bustDown = plan.bustDown;
-  const tight = plan.tightening.inner + plan.tightening.outer;
-  const ribs = lines.underbust?.value;
   return [
     {
       id: `${side}-${plan.kind}-take-out`,
@@ -61,10 +81,7 @@ export function panelTakenOut(
       why: side === "front" ? "under-bust take-out" : "waist take-out of the back panel",
       label: side === "front" ? "Under-bust take-out given back" : "Back panel's waist given back",
       removedAt: (down) => (down > bustDown ? shape.removedAt(down) : 0),
-      insteadOn:
-        tight > 0 && ribs !== undefined
-          ? { underbust: { amount: shape.removedAt(ribs) - tight, why: "rib line tightened, not given back" } }
-          : {},
+      insteadOn: insteadAtRibs(start, plan, shape),
     },
   ];
 }

@@ -128,6 +128,10 @@ const findings: Readonly<Record<FindingId, (spoken: Spoken) => FindingWording>> 
     text: `Below the waist it is ${say("finished")} round at the hip; the hip is ${say("hip")}.`,
     remedy: "Give the panels more flare, or the waist more ease.",
   }),
+  "ribs-tight": ({ say }) => ({
+    text: `Under the bust it is ${say("finished")} round; the ribs are ${say("ribs")}.`,
+    remedy: "Take out less under the bust, or give bust and waist more ease.",
+  }),
   "neck-not-as-named": ({ finding, say }) => ({
     text: `A ${finding.words?.shape} neck of ${say("depth")} deep and ${say("width")} wide will not look like one.`,
     remedy:
