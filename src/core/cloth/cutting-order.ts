@@ -1,4 +1,6 @@
 import type { ChalkStep, Draft, Edge, Piece } from "../chalk";
+import { pathEnd, pathLength } from "../geometry";
+import type { Inches } from "../length";
 import { certain } from "../result";
 import type { FoldGroup } from "./fold-plan";
 import { chalkStep, handStep, type StepPlace, shortName, type TableStep } from "./steps";
@@ -48,16 +50,26 @@ function partSteps(place: StepPlace): readonly TableStep[] {
   );
 }
 
+/** A length along an edge from its upper end, whichever way the edge is walked. */
+function fromUpperEnd(edge: Edge, at: Inches): Inches {
+  return edge.stitch.start.y > pathEnd(edge.stitch).y + 1 ? pathLength(edge.stitch) - at : at;
+}
+
 function notchSteps(place: StepPlace): readonly TableStep[] {
   // Two pieces of one group each have their notches: the step's id carries the piece, not the group.
   const own = { ...place, group: shortName(place.piece) };
   const notches = place.piece.notches.map((notch) => {
-    const centre = place.piece.edges.find(({ id }) => id === notch.edge)?.role === "centre";
-    return handStep(own, "notch", `notch-${notch.id}`, {
+    const edge = certain(
+      place.piece.edges.find(({ id }) => id === notch.edge),
+      `edge ${notch.edge}`,
+    );
+    const centre = edge.role === "centre";
+    const twice = place.piece.notches.filter(({ id }) => id === notch.id).length > 1;
+    return handStep(own, "notch", twice ? `notch-${notch.id}-${notch.edge}` : `notch-${notch.id}`, {
       kind: "notch",
       notch: notch.id,
       edge: notch.edge,
-      at: centre ? notch.point.y : notch.at,
+      at: centre ? notch.point.y : fromUpperEnd(edge, notch.at),
       from: centre ? "top-line" : "edge-start",
     });
   });

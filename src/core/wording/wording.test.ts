@@ -3,7 +3,16 @@ import { measurementIds, typicalBody } from "../body";
 import type { Refusal, RefusalCode, StepReason } from "../chalk";
 import { type Finding, findingIds } from "../checks";
 import { makeSheet } from "../formats";
-import { wordAbsurdReading, wordFinding, wordLengthProblem, wordMissingReading, wordReason, wordRefusal } from ".";
+import { garments } from "../garments";
+import {
+  nameEdge,
+  wordAbsurdReading,
+  wordFinding,
+  wordLengthProblem,
+  wordMissingReading,
+  wordReason,
+  wordRefusal,
+} from ".";
 
 /** Words that a tailor must never read: holes in a sentence, and software's own. */
 const WRONG = /undefined|NaN|null|\[object|\bdraft\b|record|invalid|parameter|\s{2,}/i;
@@ -157,4 +166,37 @@ describe("entries", () => {
     expect(wordLengthProblem("Bust girth", { code: "not-a-length", typed: "x".repeat(500) }).length).toBeLessThan(140));
   it("asks whether a lost point was meant", () =>
     expect(wordAbsurdReading("bust", 415, 41.5, "in")).toBe("Bust girth, 415 in, is no body's. Did you mean 41½ in?"));
+});
+
+describe.each(garments.map(({ id }) => id))("the steps of a %s", (garment) => {
+  const outcome = makeSheet({ garment, client: { card: { measurements: typicalBody } } });
+  const steps = outcome.kind === "sheet" ? outcome.sheet.steps : [];
+  it("are each their own, said whole, and say nothing twice in one breath", () => {
+    expect(steps.length).toBeGreaterThan(20);
+    expect(new Set(steps.map(({ id }) => id)).size).toBe(steps.length);
+    const said = steps.flatMap(({ title, text, why }) => [title, text, why ?? ""]);
+    expect(said.filter((words) => WRONG.test(words) || / in in |\b(\w{3,}) \1\b/.test(words))).toEqual([]);
+  });
+  it("chalk every piece, cut every edge that is not on a fold, and notch from the upper end", () => {
+    if (outcome.kind !== "sheet") throw new Error("not drawn");
+    for (const piece of outcome.sheet.pieces) {
+      const own = steps.filter((step) => step.piece === piece.id || outcome.sheet.groups.length === 1);
+      expect(
+        own.some(({ phase }) => phase === "chalk"),
+        piece.id,
+      ).toBe(true);
+      for (const edge of piece.edges.filter(
+        ({ onFold, role }) => !onFold && role !== "centre" && piece.half !== null,
+      )) {
+        const cuts = steps.filter(({ phase, text }) => phase === "cut" && text.includes(nameEdge(edge.id)));
+        expect(cuts.length, `${piece.id} ${edge.id}`).toBeGreaterThan(0);
+      }
+      for (const notch of piece.notches.filter(({ edge }) => edge === "panel")) {
+        const step = own.find(
+          ({ id, edge }) => edge === "panel" && id.startsWith(`notch-${notch.id}`) && id.endsWith(piece.id),
+        );
+        expect(step?.reading ?? 99, `${piece.id} ${notch.id}`).toBeLessThan(notch.id === "bust" ? 12 : 20);
+      }
+    }
+  });
 });

@@ -143,12 +143,12 @@ function Notches({
   readonly step: SheetStep | null;
   readonly fine: number;
 }) {
-  return piece.notches.map(({ id, point: [x, y] }) => {
-    const lit = step?.phase === "notch" && step.id.startsWith(`notch-${id}-`);
+  return piece.notches.map(({ id, edge, point: [x, y] }) => {
+    const lit = step?.phase === "notch" && step.edge === edge && step.id.startsWith(`notch-${id}-`);
     const arm = (lit ? 0.8 : 0.38) * fine;
     return (
       <path
-        key={id}
+        key={`${edge}-${id}`}
         d={`M ${x - arm} ${y} L ${x} ${y - arm * 0.85} L ${x + arm} ${y} L ${x} ${y + arm * 0.85} Z`}
         fill={lit ? LANTERN : "none"}
         stroke={lit ? LANTERN : CHALK}

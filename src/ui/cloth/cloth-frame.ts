@@ -52,7 +52,10 @@ export function frameGroup(sheet: CutSheet, group: Group): ClothFrame | null {
 function stepDepth(piece: SheetPiece, step: SheetStep): number {
   const tape = stepTape(piece, step);
   if (tape !== null) return (tape.from[1] + tape.to[1]) / 2;
-  const notch = step.phase === "notch" ? piece.notches.find(({ id }) => step.id.startsWith(`notch-${id}-`)) : undefined;
+  const notch =
+    step.phase === "notch"
+      ? piece.notches.find(({ id, edge }) => edge === step.edge && step.id.startsWith(`notch-${id}-`))
+      : undefined;
   if (notch !== undefined) return notch.point[1];
   const edge = piece.edges.find(({ id }) => id === step.edge);
   return edge === undefined ? 0 : (edge.start[1] + edge.end[1]) / 2;

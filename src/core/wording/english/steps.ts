@@ -37,22 +37,25 @@ function sayChalk(act: ChalkAct, step: TableStep, say: (length: Inches) => strin
     case "zip-line":
       return {
         title: "Centre-back line",
-        text: `Chalk the centre-back line down, ${reading} in from the folded edge. Every back reading starts at this line, not at the edge.`,
+        text: `Chalk the centre-back line down, ${reading} from the folded edge. Every back reading starts at this line, not at the edge.`,
       };
     case "centre-line":
       return {
         title: "Centre-front line",
         text:
           act.beyond > 0
-            ? `Chalk the centre-front line down, ${reading} in from the cloth's edge: the finished edge lies ${say(act.beyond)} outside it. Every front reading starts at this line, not at the edge.`
-            : `Chalk the centre-front line down, ${reading} in from the cloth's edge.`,
+            ? `Chalk the centre-front line down, ${reading} from the cloth's edge: the finished edge lies ${say(act.beyond)} outside it. Every front reading starts at this line, not at the edge.`
+            : `Chalk the centre-front line down, ${reading} from the cloth's edge.`,
       };
     case "contour":
       return { title: "Contour", text: `On the waist line, in from the plumb: ${reading}.` };
     case "at":
       return {
         title: capital(nameMark(act.mark)),
-        text: `Down from the top line: ${say(act.down)}. There, square across ${from}: ${reading}.`,
+        text:
+          act.down === 0
+            ? `On the top line, ${from}: ${reading}.`
+            : `Down from the top line: ${say(act.down)}. There, square across ${from}: ${reading}.`,
       };
     case "along":
       return {
@@ -129,12 +132,15 @@ function originNoun(from: string): string {
 }
 
 function sayEdge(act: Extract<ChalkAct, { kind: "edge" }>, length: string): Said {
-  const through = nameList(act.through.map(nameMark));
-  const how = act.curved ? "Join with a smooth curve through" : "Join with a straight line";
-  return {
-    title: capital(nameEdge(act.edge)),
-    text: `${how} ${through}. Stitched length ${length}.${act.curved ? " The dots help where there is no curved ruler." : ""}`,
-  };
+  const title = capital(nameEdge(act.edge));
+  const line = act.curved ? "a smooth curve" : "a straight line";
+  const dots = act.curved ? " The dots help where there is no curved ruler." : "";
+  const marks = nameList(act.through.map(nameMark));
+  const how =
+    act.through.length < 2
+      ? `Chalk ${line}${marks === "" ? "" : ` through the ${marks}`}, from one neighbouring edge to the other.`
+      : `Join with ${line}${act.curved ? " through" : ""} ${marks}.`;
+  return { title, text: `${how} Stitched length ${length}.${dots}` };
 }
 
 function sayHand(act: HandAct, step: TableStep, say: (length: Inches) => string): Said {
