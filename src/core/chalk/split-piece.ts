@@ -108,26 +108,55 @@ function moveNotches(notches: readonly Notch[], edges: readonly Edge[]): readonl
   });
 }
 
-function markDepths(piece: Piece): ReadonlyMap<string, Inches> {
-  return new Map(piece.marks.map((mark) => [mark.id, mark.place.stitch.y]));
+type Part = Pick<Piece, "edges" | "darts" | "lines" | "marks">;
+
+/** Whether a part needs a step: it has the marks, lines, edges and darts that the step is about. */
+function concerns(part: Part, { act }: ChalkStep): boolean {
+  const has = (id: string) => part.marks.some((mark) => mark.id === id);
+  switch (act.kind) {
+    case "plumb":
+    case "guide-line":
+      return part.lines.some(({ id }) => id === act.line);
+    case "edge":
+    case "allowance":
+      return part.edges.some(({ id }) => id === act.edge);
+    case "dart":
+      return part.darts.some(({ id }) => id === act.dart);
+    default:
+      return "mark" in act ? has(act.mark) : true;
+  }
 }
 
-/** Steps that a part needs: those whose marks, lines and edges it has; guide lines down to its lowest. */
-function stepsOf(
-  piece: Piece,
-  part: Pick<Piece, "edges" | "darts" | "lines">,
-  has: (down: Inches) => boolean,
-): readonly ChalkStep[] {
-  const depths = markDepths(piece);
-  const edges = new Set(part.edges.map(({ id }) => id));
-  const darts = new Set(part.darts.map(({ id }) => id));
-  const lines = new Set<LineId>(part.lines.map(({ id }) => id));
-  return piece.steps.filter(({ act }) => {
-    if ("edge" in act) return edges.has(act.edge);
-    if ("dart" in act) return darts.has(act.dart);
-    if ("mark" in act) return has(depths.get(act.mark) ?? 0);
-    return act.kind === "guide-line" ? lines.has(act.line) : true;
-  });
+/** A step told for a part: an edge has the length and the marks that are left of it; a scoop without its line is read across. */
+function tellFor(part: Part, step: ChalkStep, origin: Piece["origin"]): ChalkStep {
+  const { act } = step;
+  if (act.kind === "edge") {
+    const edge = certain(
+      part.edges.find(({ id }) => id === act.edge),
+      `edge ${act.edge}`,
+    );
+    const through = act.through.filter((id) => part.marks.some((mark) => mark.id === id));
+    return { ...step, act: { ...act, through }, marks: through, reading: pathLength(edge.stitch) };
+  }
+  if (act.kind !== "scoop" || part.lines.some(({ id }) => id === "chest")) return step;
+  const { x, y } = certain(
+    part.marks.find(({ id }) => id === act.mark),
+    `mark ${act.mark}`,
+  ).place.stitch;
+  const terms = [{ label: "Across, where the whole is drawn", kind: "trued", value: x, source: "geometry" }] as const;
+  return {
+    ...step,
+    act: { kind: "at", mark: act.mark, down: y },
+    from: origin,
+    direction: "across",
+    reading: x,
+    terms,
+  };
+}
+
+/** Steps that a part needs, told for what is left of it. */
+function stepsOf(piece: Piece, part: Part): readonly ChalkStep[] {
+  return piece.steps.filter((step) => concerns(part, step)).map((step) => tellFor(part, step, piece.origin));
 }
 
 function splitStep(plan: SplitPlan): ChalkStep {
@@ -196,18 +225,18 @@ function splitPiece(piece: Piece, plan: SplitPlan): readonly [Piece, Piece] {
   ];
   const make = (part: SplitPart, edges: readonly Edge[], own: readonly Dart[], has: (at: Inches) => boolean): Piece => {
     const lines = piece.lines.filter((line) => line.id === "top" || has(line.down));
-    const base = { edges, darts: own, lines };
+    const marks = piece.marks.filter(({ place }) => has(place.stitch.y));
+    const base = { edges, darts: own, lines, marks };
     return {
       ...piece,
       ...part,
       ...base,
-      marks: piece.marks.filter(({ place }) => has(place.stitch.y)),
       takeOuts: piece.takeOuts.map((takeOut) => ({
         ...takeOut,
         removes: takeOut.removes.filter(({ line }) => lines.some(({ id }) => id === line)),
       })),
       notches: moveNotches(piece.notches, edges),
-      steps: [...stepsOf(piece, base, has), ...(part === plan.upper ? joinSteps(plan) : joinSteps(plan).slice(1))],
+      steps: [...stepsOf(piece, base), ...(part === plan.upper ? joinSteps(plan) : joinSteps(plan).slice(1))],
       outline: drawOutline(edges),
     };
   };

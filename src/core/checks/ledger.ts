@@ -11,8 +11,8 @@ export interface LedgerRow {
   readonly difference: Inches;
   readonly why: string;
   readonly declared: boolean;
-  /** False where no side is chalked on the line: what is given back there, the side's own run gives. */
-  readonly chalked: boolean;
+  /** Shown in the ledger alone, with no finding: a style that was chosen, or what a side gives back by its own run. */
+  readonly quiet: boolean;
 }
 
 /** Less than this is rounding, not cloth. */
@@ -45,7 +45,7 @@ function takeOutRows(piece: Piece): readonly LedgerRow[] {
           difference: givenBack - amount,
           why: declared?.why ?? takeOut.why,
           declared: declared !== undefined,
-          chalked,
+          quiet: !chalked,
         },
       ];
     }),
@@ -65,7 +65,7 @@ function declaredRows(piece: Piece): readonly LedgerRow[] {
         difference: term.value,
         why: term.label,
         declared: true,
-        chalked: true,
+        quiet: term.kind !== "figure-note",
       })),
   );
 }
@@ -83,7 +83,7 @@ export function findLedgerErrors(rows: readonly LedgerRow[]): readonly Finding[]
       numbers: { removed: row.removed, givenBack: row.givenBack, difference: row.difference },
       words: { why: row.why },
     };
-    if (Math.abs(row.difference) < BALANCED || !row.chalked) return [];
+    if (Math.abs(row.difference) < BALANCED || row.quiet) return [];
     if (!row.declared) return [{ ...base, id: "take-out-not-given-back", level: "error" }];
     const id =
       row.removed === 0 ? "figure-note-applied" : row.difference < 0 ? "not-given-back-by-rule" : "given-back-whole";

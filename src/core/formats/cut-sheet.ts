@@ -117,7 +117,7 @@ export const cutSheetSchema = v.object({
       difference: v.number(),
       why: v.string(),
       declared: v.boolean(),
-      chalked: v.boolean(),
+      quiet: v.boolean(),
     }),
   ),
   girths: v.array(

@@ -78,7 +78,12 @@ const notchNames: Readonly<Record<string, string>> = {
 };
 
 export const nameEdge = (id: string): string => edgeNames[id] ?? id.replaceAll("-", " ");
-export const nameMark = (id: string): string => markNames[id] ?? id.replace("/", " ").replaceAll("-", " ");
+export const nameMark = (id: string): string =>
+  markNames[id] ??
+  id
+    .replace(/^centre\/button-/, "buttonhole ")
+    .replace("/", " ")
+    .replaceAll("-", " ");
 export const nameNotch = (id: string): string => notchNames[id] ?? id.replaceAll("-", " ");
 export const nameLine = (id: string): string => lineNames[id as LineId] ?? id;
 export const namePiece = (id: string): string => id.replace(/^bodice-/, "").replaceAll("-", " ");
