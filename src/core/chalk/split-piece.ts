@@ -10,7 +10,7 @@ import {
 } from "../geometry";
 import type { Inches } from "../length";
 import { certain } from "../result";
-import type { ChalkStep, Dart, Edge, EdgeReference, LineId, Notch, Piece, SeamPlan } from "./draft";
+import type { ChalkStep, Dart, Edge, EdgeReference, Notch, Piece, SeamPlan } from "./draft";
 import { drawOutline } from "./outline";
 import { raisePiece } from "./raise-piece";
 

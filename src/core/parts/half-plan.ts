@@ -16,7 +16,7 @@ import { type Path, pathLength, type Radians, type SideSeamPoints } from "../geo
 import { type Inches, roundUpToStep } from "../length";
 import type { BodyForm } from "./body-form";
 import type { BodyLines } from "./body-lines";
-import type { CentrePlan } from "./centre-line";
+import type { CentrePlan } from "./centre-plan";
 import { type HalfStart, NO_ROOM, panelKind } from "./half-start";
 import type { PanelPlan, PanelShape } from "./panel-plan";
 import { type DartLine, lineTerms, planPanel, roomAt } from "./panel-rules";

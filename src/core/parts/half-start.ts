@@ -3,7 +3,7 @@ import type { Given } from "../chalk";
 import type { Inches } from "../length";
 import type { BodyForm } from "./body-form";
 import type { LowerLines } from "./body-lines";
-import type { CentrePlan } from "./centre-line";
+import type { CentrePlan } from "./centre-plan";
 import type { PanelPlan } from "./panel-plan";
 
 /** One half as far as it is settled before its armhole: rules, choices, lines below the chest, and its centre. */

@@ -1,7 +1,8 @@
 import type { Side } from "../blocks";
 import { type Given, givenBackTerms, type LineId, ruleValue, type Term } from "../chalk";
 import type { Inches } from "../length";
-import { type CentrePlan, HOLLOW, isHollowGivenBack } from "./centre-line";
+import { HOLLOW, isHollowGivenBack } from "./centre-line";
+import type { CentrePlan } from "./centre-plan";
 import type { HalfStart } from "./half-start";
 import type { PanelPlan, PanelShape } from "./panel-plan";
 import type { WaistDart } from "./waist-dart";
