@@ -119,7 +119,6 @@ export type ChalkAct =
   | { readonly kind: "top-line" }
   | { readonly kind: "zip-line" }
   | { readonly kind: "centre-line"; readonly foldIn: Inches; readonly beyond: Inches }
-  | { readonly kind: "contour"; readonly mark: string }
   | { readonly kind: "at"; readonly mark: string; readonly down: Inches }
   | { readonly kind: "along"; readonly mark: string; readonly edge: string }
   | { readonly kind: "dart"; readonly dart: string; readonly through: readonly string[] }
@@ -178,13 +177,11 @@ export type StepReason =
   | "waist-join"
   | "corner-lift"
   | "hem-peg"
-  | "contour"
   | "band"
   | "buttonhole"
   | "basque"
   | "split"
   | "yoke"
-  | "pleat"
   | "curved-hem";
 
 export interface Piece {

@@ -60,24 +60,6 @@ export function ruleLength(given: Given, id: RuleId): Inches {
   return value;
 }
 
-export function choiceLength(given: Given, id: string): Inches {
-  const value = given.choices[id];
-  if (typeof value !== "number") throw new Error(`expected choice ${id} to be a length, found ${String(value)}`);
-  return value;
-}
-
-export function choiceOption(given: Given, id: string): string {
-  const value = given.choices[id];
-  if (typeof value !== "string") throw new Error(`expected choice ${id} to be an option, found ${String(value)}`);
-  return value;
-}
-
-export function choiceFlag(given: Given, id: string): boolean {
-  const value = given.choices[id];
-  if (typeof value !== "boolean") throw new Error(`expected choice ${id} to be yes or no, found ${String(value)}`);
-  return value;
-}
-
 const SHARES: Readonly<Record<number, string>> = { 1: "", 2: " ÷ 2", 4: " ÷ 4", 6: " ÷ 6" };
 
 /** A share of a body reading: `Bust girth ÷ 4`. */
@@ -107,10 +89,6 @@ export function ruleTerm(given: Given, id: RuleId, kind: Term["kind"] = "style")
 
 export function allowanceTerm(given: Given, id: RuleId & `allowance.${string}`): Term {
   return ruleTerm(given, id, "allowance");
-}
-
-export function choiceTerm(given: Given, id: string, label: string): Term {
-  return { label, kind: "style", value: choiceLength(given, id), source: `choice:${id}` };
 }
 
 export function turnTerm(term: Term, label = term.label): Term {

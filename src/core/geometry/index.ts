@@ -47,5 +47,5 @@ export {
   turnPoint,
 } from "./point";
 export { solveRising } from "./solve";
-export { splitAtAcross, splitAtDepth, splitAtLength, splitAtLine } from "./split";
+export { splitAtAcross, splitAtDepth, splitAtLength } from "./split";
 export { toPathData, toPolygonData } from "./svg";

@@ -53,13 +53,6 @@ export function splitAtAcross(path: Path, across: Inches): readonly [Path, Path]
   return crossing === undefined ? null : splitAtCrossing(path, crossing);
 }
 
-/** A path cut where it first crosses an endless line through a place. */
-export function splitAtLine(path: Path, through: Point, along: Point): readonly [Path, Path] | null {
-  const normal = { x: -along.y, y: along.x };
-  const crossing = crossPath(path, { normal, offset: through.x * normal.x + through.y * normal.y })[0];
-  return crossing === undefined ? null : splitAtCrossing(path, crossing);
-}
-
 /** A path cut at a length from its start; past either end one part is empty. */
 export function splitAtLength(path: Path, length: Inches): readonly [Path, Path] {
   return splitAtCrossing(path, crossingAtLength(path, length));

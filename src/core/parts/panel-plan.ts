@@ -66,8 +66,6 @@ export interface PanelShape {
   readonly tip: Point;
   /** The bust point on the panel line. */
   readonly bustPoint: Point;
-  /** Where the upper legs meet. */
-  readonly pivot: Point;
   readonly ends: { readonly inner: Point; readonly outer: Point };
   /** How far the upper end of the outer edge was carried on, and its lower end lifted, so that both edges are equal. */
   readonly trued: { readonly upper: Inches; readonly lower: Inches };

@@ -66,7 +66,6 @@ export function shapePanel(plan: PanelPlan): PanelShape {
     outer,
     bustAlong: { inner: toBust(inner, plan.bustDown), outer: toBust(outer, plan.bustDown) },
     bustPoint: at(plan.bustAcross, plan.bustDown),
-    pivot: upper.tops.pivot,
     ends: { inner: upper.tops.inner, outer: upper.tops.outer },
     trued: { upper: upper.trued, lower: lower.lifted },
     leans: {

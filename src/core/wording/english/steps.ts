@@ -47,8 +47,6 @@ function sayChalk(act: ChalkAct, step: TableStep, say: (length: Inches) => strin
             ? `Chalk the centre-front line down, ${reading} from the cloth's edge: the finished edge lies ${say(act.beyond)} outside it. Every front reading starts at this line, not at the edge.`
             : `Chalk the centre-front line down, ${reading} from the cloth's edge.`,
       };
-    case "contour":
-      return { title: "Contour", text: `On the waist line, in from the plumb: ${reading}.` };
     case "at":
       return {
         title: capital(nameMark(act.mark)),
@@ -268,13 +266,11 @@ const reasons: Readonly<Record<StepReason, string>> = {
   "waist-join": "Left with its seam, to be joined or finished here.",
   "corner-lift": "The slanted edge keeps the length of a plumb one, or the hem would dip at the corner.",
   "hem-peg": "The hem closes in below the hip.",
-  contour: "The back is shaped along its seam; readings start from the shaped line.",
   band: "The centre front runs down the middle of the finished band: front readings start there.",
   buttonhole: "Even spaces, with one on the bust line so that the front does not gape there.",
   basque: "The edge dips to a point at the centre and rises to the side.",
   split: "Cut across here, both parts carry their own seam.",
   yoke: "The yoke is cut off along this line and joined again edge to edge.",
-  pleat: "Cloth laid outside the centre, folded into the yoke seam, gives reach.",
   "curved-hem": "Raised at the side, where a straight hem would bunch.",
   "neck-curve": "It meets the centre and the shoulder squarely, so that both halves join without a point.",
 };
