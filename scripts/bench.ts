@@ -10,7 +10,6 @@ interface CoreFigures {
   readonly garment: string;
   readonly draftAndChecksMs: number;
   readonly wholeSheetMs: number;
-  readonly refused: number;
 }
 
 const folder = mkdtempSync(join(tmpdir(), "inner-fold-bench-"));
@@ -42,10 +41,9 @@ function say(name: string, value: number, unit: string, promise: number): void {
   );
 }
 
-for (const { garment, draftAndChecksMs, wholeSheetMs, refused } of benchCore()) {
+for (const { garment, draftAndChecksMs, wholeSheetMs } of benchCore()) {
   say(`${garment}: draft and checks, median`, draftAndChecksMs, "ms", garment === "straight-dress" ? 2 : 5);
   say(`${garment}: whole cut sheet, median`, wholeSheetMs, "ms", 16);
-  say(`${garment}: correlated bodies refused, of 6,000`, refused * 100, "%", 2);
 }
 const { child, seconds } = await startServer();
 say("built tree to first page, address printed", seconds, "s", 6);

@@ -62,7 +62,8 @@ export async function benchBrowser(address: string): Promise<BrowserFigures> {
   const browser = await openBrowser();
   const page = await browser.newPage();
   await page.goto(address);
-  const sheet = address + (await page.getByRole("link", { name: /Brisa Holloway.*Straight dress/s }).getAttribute("href"));
+  const sheet =
+    address + (await page.getByRole("link", { name: /Brisa Holloway.*Straight dress/s }).getAttribute("href"));
   const garment = sheet.replace("/sheet", "");
   const figures: BrowserFigures = {
     scriptPerRedraftMs: await timeRedraft(page, garment),

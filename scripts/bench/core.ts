@@ -3,7 +3,6 @@ import { makeCrowd } from "../../src/core/body";
 import { checkDraft } from "../../src/core/checks";
 import { makeSheet, readOrder } from "../../src/core/formats";
 import { draftGarment, garments } from "../../src/core/garments";
-import { ruleSets } from "../../src/core/rules";
 
 const SEED = 2026;
 
@@ -39,17 +38,9 @@ function timeSheet(garment: string): number {
   return median(times.slice(100));
 }
 
-function refusedShare(garment: string): number {
-  const outcomes = Object.keys(ruleSets).flatMap((set) =>
-    readAll(garment, set, 2000).map((order) => draftGarment(order.garment, order.given).ok),
-  );
-  return outcomes.filter((ok) => !ok).length / outcomes.length;
-}
-
 const figures = garments.map(({ id }) => ({
   garment: id,
   draftAndChecksMs: timeDraft(id),
   wholeSheetMs: timeSheet(id),
-  refused: refusedShare(id),
 }));
 process.stdout.write(JSON.stringify(figures));

@@ -20,11 +20,11 @@ export default async function SheetPage({ params }: { readonly params: Promise<{
         about={`No. ${order.number} · ${rules} rules${cloth}${frozenAt === null ? "" : ` · cut from on ${frozenAt.slice(0, 10)}, kept as it was`}`}
       >
         {frozenAt === null && (
-          <Link href={`/orders/${order.id}`} className="button">
+          <Link href={`/orders/${order.id}`} className="button" prefetch={false}>
             Garment
           </Link>
         )}
-        <Link href={`/orders/${order.id}/print`} className="button">
+        <Link href={`/orders/${order.id}/print`} className="button" prefetch={false}>
           Print
         </Link>
         {frozenAt === null && outcome.kind === "sheet" && <CutFrom orderId={order.id} />}
