@@ -1,8 +1,10 @@
 import {
   at,
   crossAtDepth,
+  joinPaths,
   type Path,
   type Point,
+  pathEnd,
   pathLength,
   placeAtLength,
   splitAtDepth,
@@ -10,9 +12,10 @@ import {
 } from "../geometry";
 import type { Inches } from "../length";
 import { certain } from "../result";
-import type { ChalkStep, Dart, Edge, EdgeReference, Notch, Piece, SeamPlan } from "./draft";
+import type { ChalkStep, Dart, Edge, EdgeReference, Mark, Notch, Piece, SeamPlan } from "./draft";
 import { drawOutline } from "./outline";
 import { raisePiece } from "./raise-piece";
+import type { Term } from "./term";
 
 export interface SplitPart {
   readonly id: string;
@@ -88,13 +91,19 @@ function splitDart(dart: Dart, down: Inches): { readonly above?: Dart; readonly 
   };
 }
 
+/** Where a dart opens into the line at a depth; null where it does not. */
+function mouthAt({ legs, end, opens }: Dart, down: Inches): readonly [Point, Point] | null {
+  const mouth = opens ?? (end === null ? legs : null);
+  return mouth !== null && Math.abs(mouth[0].y - down) < HAIR ? mouth : null;
+}
+
 /** Where darts open into the join, along it. */
 function mouthsOf(darts: readonly Dart[], path: Path, down: Inches): Edge["mouths"] {
-  return darts.flatMap(({ id, legs, end, opens }) => {
-    const mouth = opens ?? (end === null && Math.abs(legs[0].y - down) < HAIR ? legs : null);
-    if (mouth === null || Math.abs(mouth[0].y - down) > HAIR) return [];
+  return darts.flatMap((dart) => {
+    const mouth = mouthAt(dart, down);
+    if (mouth === null) return [];
     const along = mouth.map(({ x }) => Math.abs(x - path.start.x)).sort((a, b) => a - b);
-    return [{ closes: id, from: along[0] ?? 0, to: along[1] ?? 0 }];
+    return [{ closes: dart.id, from: along[0] ?? 0, to: along[1] ?? 0 }];
   });
 }
 
@@ -137,6 +146,11 @@ function tellFor(part: Part, step: ChalkStep, origin: Piece["origin"]): ChalkSte
     );
     const through = act.through.filter((id) => part.marks.some((mark) => mark.id === id));
     return { ...step, act: { ...act, through }, marks: through, reading: pathLength(edge.stitch) };
+  }
+  if (act.kind === "dart") {
+    const cut = part.marks.filter(({ id }) => id.startsWith("join/dart")).map(({ id }) => id);
+    const through = [...cut, ...act.through.filter((id) => part.marks.some((mark) => mark.id === id))];
+    return { ...step, act: { ...act, through }, marks: through };
   }
   if (act.kind !== "scoop" || part.lines.some(({ id }) => id === "chest")) return step;
   const { x, y } = certain(
@@ -190,14 +204,44 @@ function joinSteps(plan: SplitPlan): readonly ChalkStep[] {
   ];
 }
 
-/** The lower part's centre moved out by its pleat; the join is longer by it until the pleat is folded. */
+/** The lower part's centre moved out by its pleat, its hem drawn on to there; the join is longer by it until it is folded. */
 function pleatCentre(edges: readonly Edge[], pleat: Inches): readonly Edge[] {
   if (pleat === 0) return edges;
   return edges.map((edge) => {
-    if (edge.role !== "centre") return edge;
-    const end = certain(edge.stitch.segments.at(-1), "a centre").to;
-    return { ...edge, stitch: straight(at(-pleat, edge.stitch.start.y), at(-pleat, end.y)) };
+    const end = pathEnd(edge.stitch);
+    if (edge.role === "centre")
+      return { ...edge, stitch: straight(at(-pleat, edge.stitch.start.y), at(-pleat, end.y)) };
+    return edge.role === "hem" ? { ...edge, stitch: joinPaths([edge.stitch, straight(end, at(-pleat, end.y))]) } : edge;
   });
+}
+
+/** Where a cut dart's legs meet the join: marks of both parts, read across from the origin. */
+function legMarks(darts: readonly Dart[], down: Inches): readonly Mark[] {
+  return darts.flatMap((dart) => {
+    const legs = mouthAt(dart, down);
+    if (legs === null) return [];
+    return legs.map((stitch, index): Mark => {
+      const terms: readonly Term[] = [
+        { label: "The dart's leg on the line", kind: "trued", value: stitch.x, source: `dart:${dart.id}` },
+      ];
+      const id = index === 0 ? "join/dart-inner" : "join/dart-outer";
+      return { id, line: null, stitch: stitch.x, cut: null, terms, cutTerms: [], place: { stitch, cut: null } };
+    });
+  });
+}
+
+function legSteps(marks: readonly Mark[], origin: Piece["origin"]): readonly ChalkStep[] {
+  return marks.map(({ id, terms, place }) => ({
+    id: id.replace("/", "-"),
+    act: { kind: "at", mark: id, down: place.stitch.y },
+    marks: [id],
+    from: origin,
+    direction: "across",
+    reading: place.stitch.x,
+    terms,
+    cutReading: null,
+    why: "dart",
+  }));
 }
 
 function splitPiece(piece: Piece, plan: SplitPlan): readonly [Piece, Piece] {
@@ -225,7 +269,8 @@ function splitPiece(piece: Piece, plan: SplitPlan): readonly [Piece, Piece] {
   ];
   const make = (part: SplitPart, edges: readonly Edge[], own: readonly Dart[], has: (at: Inches) => boolean): Piece => {
     const lines = piece.lines.filter((line) => line.id === "top" || has(line.down));
-    const marks = piece.marks.filter(({ place }) => has(place.stitch.y));
+    const legs = legMarks(own, down);
+    const marks = [...piece.marks.filter(({ place }) => has(place.stitch.y)), ...legs];
     const base = { edges, darts: own, lines, marks };
     return {
       ...piece,
@@ -236,7 +281,11 @@ function splitPiece(piece: Piece, plan: SplitPlan): readonly [Piece, Piece] {
         removes: takeOut.removes.filter(({ line }) => lines.some(({ id }) => id === line)),
       })),
       notches: moveNotches(piece.notches, edges),
-      steps: [...stepsOf(piece, base), ...(part === plan.upper ? joinSteps(plan) : joinSteps(plan).slice(1))],
+      steps: [
+        ...legSteps(legs, piece.origin),
+        ...stepsOf(piece, base),
+        ...(part === plan.upper ? joinSteps(plan) : joinSteps(plan).slice(1)),
+      ],
       outline: drawOutline(edges),
     };
   };

@@ -1,4 +1,5 @@
 import { both } from "../length";
+import { neckOffers } from "../parts";
 import { bodyGarment } from "./body-garment";
 
 /** Panels from the armhole with the bust dart moved into them, flared from the hip (craft: bodice, "A-line short dress"). */
@@ -9,11 +10,7 @@ export const aLineDress = bodyGarment({
   ends: "hem",
   hem: "flared",
   offers: {
-    neckWidth: true,
-    frontNeck: true,
-    frontNeckDepth: true,
-    backNeck: true,
-    backNeckDepth: true,
+    ...neckOffers,
     bustDart: ["to-panel", "sewn", "none"],
     bustDartDepth: true,
     panel: ["armhole", "none"],

@@ -1,3 +1,4 @@
+import { neckOffers } from "../parts";
 import { bodyGarment } from "./body-garment";
 
 /** A close bodice with panels from the armhole, ending at the waist or at the ribs (craft: bodice, princess panels from the armhole). */
@@ -8,11 +9,7 @@ export const armholeBustier = bodyGarment({
   ends: "waist",
   hem: "join",
   offers: {
-    neckWidth: true,
-    frontNeck: true,
-    frontNeckDepth: true,
-    backNeck: true,
-    backNeckDepth: true,
+    ...neckOffers,
     bustDart: ["none", "to-panel", "sewn"],
     bustDartDepth: true,
     panel: ["armhole", "none"],

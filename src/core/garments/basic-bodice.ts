@@ -1,4 +1,5 @@
 import { both } from "../length";
+import { neckOffers } from "../parts";
 import { bodyGarment } from "./body-garment";
 
 /** The bodice everything else starts from: waist darts and a side bust dart, ends at the waist (craft: bodice, waist darts). */
@@ -9,11 +10,7 @@ export const basicBodice = bodyGarment({
   ends: "waist",
   hem: "join",
   offers: {
-    neckWidth: true,
-    frontNeck: true,
-    frontNeckDepth: true,
-    backNeck: true,
-    backNeckDepth: true,
+    ...neckOffers,
     frontWaistDart: "on",
     backWaistDart: "on",
     bustDart: ["sewn", "to-waist", "none"],

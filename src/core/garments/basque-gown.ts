@@ -1,4 +1,5 @@
 import { both } from "../length";
+import { neckOffers } from "../parts";
 import { bodyGarment } from "./body-garment";
 
 /** A long close body that dips to a point below the hip (craft: bodice, "basque-waist gown"). */
@@ -9,11 +10,7 @@ export const basqueGown = bodyGarment({
   ends: "hip",
   hem: "basque",
   offers: {
-    neckWidth: true,
-    frontNeck: true,
-    frontNeckDepth: true,
-    backNeck: true,
-    backNeckDepth: true,
+    ...neckOffers,
     frontWaistDart: "on",
     backWaistDart: "on",
     bustDart: ["sewn", "none"],

@@ -1,4 +1,5 @@
 import { both } from "../length";
+import { neckOffers } from "../parts";
 import { bodyGarment } from "./body-garment";
 
 /** Panels front and back, every seam flared from the waist to the hip (craft: bodice, "flared blouse"). */
@@ -9,11 +10,7 @@ export const flaredBlouse = bodyGarment({
   ends: "hip",
   hem: "panel-flare",
   offers: {
-    neckWidth: true,
-    frontNeck: true,
-    frontNeckDepth: true,
-    backNeck: true,
-    backNeckDepth: true,
+    ...neckOffers,
     bustDart: ["none", "to-panel"],
     bustDartDepth: true,
     backPanel: ["armhole", "none"],

@@ -1,4 +1,5 @@
 import { both } from "../length";
+import { neckOffers } from "../parts";
 import { bodyGarment } from "./body-garment";
 
 /** The jacket body of a dress with a lapel: open in front to a break at the waist (craft: bodice, "jacket-bodied dress with a lapel"). */
@@ -9,11 +10,9 @@ export const lapelDress = bodyGarment({
   ends: "waist",
   hem: "join",
   offers: {
-    neckWidth: true,
+    ...neckOffers,
     frontNeck: "v",
     frontNeckDepth: both(13, 33),
-    backNeck: true,
-    backNeckDepth: true,
     frontWaistDart: "on",
     backWaistDart: "on",
     bustDart: ["sewn", "to-waist", "none"],

@@ -1,4 +1,5 @@
 import { both } from "../length";
+import { neckOffers } from "../parts";
 import { bodyGarment } from "./body-garment";
 
 /** Panels from the armhole and a wide overlap down to the hem (craft: bodice, "overlap lapel dress"). */
@@ -9,11 +10,9 @@ export const overlapDress = bodyGarment({
   ends: "hem",
   hem: "beyond-hip",
   offers: {
-    neckWidth: true,
+    ...neckOffers,
     frontNeck: "v",
     frontNeckDepth: both(9, 23),
-    backNeck: true,
-    backNeckDepth: true,
     backWaistDart: "on",
     bustDart: ["to-panel", "none"],
     bustDartDepth: true,

@@ -1,4 +1,5 @@
 import { both } from "../length";
+import { neckOffers } from "../parts";
 import { bodyGarment } from "./body-garment";
 
 /** Close, with waist darts and a pegged hem (craft: bodice, "sheath dress"). */
@@ -9,11 +10,9 @@ export const sheathDress = bodyGarment({
   ends: "hem",
   hem: "pegged",
   offers: {
-    neckWidth: true,
+    ...neckOffers,
     frontNeck: "v",
     frontNeckDepth: both(6.5, 16),
-    backNeck: true,
-    backNeckDepth: true,
     frontWaistDart: "on",
     backWaistDart: "on",
     bustDart: ["sewn", "none"],

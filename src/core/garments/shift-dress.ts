@@ -1,4 +1,5 @@
 import { both } from "../length";
+import { neckOffers } from "../parts";
 import { bodyGarment } from "./body-garment";
 
 /** Dartless and easy, chalked through four layers, as wide at the waist as at the chest (craft: bodice, "shift dress"). */
@@ -9,11 +10,7 @@ export const shiftDress = bodyGarment({
   ends: "hem",
   hem: "beyond-hip",
   offers: {
-    neckWidth: true,
-    frontNeck: true,
-    frontNeckDepth: true,
-    backNeck: true,
-    backNeckDepth: true,
+    ...neckOffers,
     opening: ["slit", "none", "back-zip"],
     zipEnd: true,
     bandWidth: true,

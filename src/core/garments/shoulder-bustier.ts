@@ -1,4 +1,5 @@
 import { both } from "../length";
+import { neckOffers } from "../parts";
 import { bodyGarment } from "./body-garment";
 
 /** A close bodice with panels from the shoulder (craft: bodice, princess panels from the shoulder). */
@@ -9,11 +10,9 @@ export const shoulderBustier = bodyGarment({
   ends: "waist",
   hem: "join",
   offers: {
-    neckWidth: true,
+    ...neckOffers,
     frontNeck: "v",
     frontNeckDepth: both(6, 15),
-    backNeck: true,
-    backNeckDepth: true,
     bustDart: ["none", "to-panel", "sewn"],
     bustDartDepth: true,
     panel: ["shoulder", "none"],

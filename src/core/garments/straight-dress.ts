@@ -1,4 +1,5 @@
 import { both } from "../length";
+import { neckOffers } from "../parts";
 import { bodyGarment } from "./body-garment";
 
 /** A dartless dress with a little ease, a little wider at the hem than at the hip (craft: bodice, "straight dress"). */
@@ -9,11 +10,7 @@ export const straightDress = bodyGarment({
   ends: "hem",
   hem: "beyond-hip",
   offers: {
-    neckWidth: true,
-    frontNeck: true,
-    frontNeckDepth: true,
-    backNeck: true,
-    backNeckDepth: true,
+    ...neckOffers,
     opening: ["back-zip", "none"],
     zipEnd: true,
     hemExtra: true,

@@ -1,4 +1,5 @@
 import { both } from "../length";
+import { neckOffers } from "../parts";
 import { bodyGarment } from "./body-garment";
 
 /** A yoke above panels, fitted to a narrow hem (craft: bodice, "deep-neck yoke gown"). */
@@ -9,11 +10,8 @@ export const yokeGown = bodyGarment({
   ends: "hem",
   hem: "pegged",
   offers: {
-    neckWidth: true,
-    frontNeck: true,
+    ...neckOffers,
     frontNeckDepth: both(5, 12.5),
-    backNeck: true,
-    backNeckDepth: true,
     backWaistDart: "on",
     panel: ["yoke", "shoulder"],
     shoulderTakeOut: true,

@@ -2,9 +2,11 @@ import { Polygon } from "@flatten-js/core";
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
 import {
+  angleBetween,
   areaOutside,
   at,
   crossAtDepth,
+  cubicTo,
   curveBetween,
   cutOutline,
   distance,
@@ -13,13 +15,21 @@ import {
   isSimple,
   lengthToDepth,
   movePath,
+  overlapBeside,
   type Path,
+  pathEnd,
   pathLength,
   placeAtLength,
   polygonArea,
   reversePath,
   sideSeam,
+  solveRising,
+  splitAtAcross,
+  splitAtDepth,
+  splitAtLength,
   straight,
+  turnPath,
+  turnPoint,
 } from ".";
 
 const quarterCircle: Path = {
@@ -139,5 +149,74 @@ describe("cutting outline", () => {
       expect(near).toBeGreaterThan(0.49);
       expect(near).toBeLessThan(0.53);
     }
+  });
+});
+
+describe("cutting, turning and solving", () => {
+  const curve: Path = {
+    start: at(0, 0),
+    segments: [cubicTo(at(1, 3), at(4, 5), at(5, 9)), { kind: "line", to: at(6, 12) }],
+  };
+  it("a path cut anywhere is as long as its parts, and each part lies on it", () => {
+    fc.assert(
+      fc.property(fc.double({ min: 0.01, max: 0.99, noNaN: true }), (share) => {
+        const total = pathLength(curve);
+        const [first, second] = splitAtLength(curve, share * total);
+        expect(pathLength(first)).toBeCloseTo(share * total, 4);
+        expect(pathLength(first) + pathLength(second)).toBeCloseTo(total, 5);
+        expect(pathEnd(first)).toEqual(second.start);
+        const down = second.start.y;
+        expect(splitAtDepth(curve, down)?.[1].start.x).toBeCloseTo(second.start.x, 4);
+        expect(splitAtAcross(curve, second.start.x)?.[1].start.y).toBeCloseTo(down, 3);
+      }),
+    );
+    expect(splitAtDepth(curve, 13)).toBeNull();
+  });
+  it("turned there and back a path lies where it lay, and is as long on the way", () => {
+    fc.assert(
+      fc.property(fc.double({ min: -3, max: 3, noNaN: true }), (angle) => {
+        const turned = turnPath(curve, at(2, 7), angle);
+        expect(pathLength(turned)).toBeCloseTo(pathLength(curve), 6);
+        expect(pathEnd(turnPath(turned, at(2, 7), -angle)).x).toBeCloseTo(6, 9);
+      }),
+    );
+    // A quarter turn to the right hand about the origin takes what lies right of it below it.
+    expect(turnPoint(at(1, 0), at(0, 0), Math.PI / 2).y).toBeCloseTo(1, 9);
+    expect(angleBetween(at(1, 0), at(0, 1))).toBeCloseTo(Math.PI / 2, 9);
+  });
+  it("finds where a rising function is nought", () => {
+    const cube = (x: number) => x ** 3 - 5;
+    const found = solveRising(cube, { at: 0, value: -5 }, { at: 4, value: 59 }, 1e-6);
+    expect(found).toBeCloseTo(Math.cbrt(5), 5);
+  });
+  it("measures how far a square runs over its right neighbour as a library clips it", () => {
+    const square = (left: number, top: number, side: number) => [
+      at(left, top),
+      at(left + side, top),
+      at(left + side, top + side),
+      at(left, top + side),
+    ];
+    fc.assert(
+      fc.property(fc.integer({ min: -8, max: 8 }), fc.integer({ min: 0, max: 6 }), (halves, top) => {
+        const [one, other] = [square(0, 0, 6), square(6 + halves / 2, top, 6)];
+        const shared = halves >= 0 ? 0 : (-halves / 2) * Math.max(0, 6 - top);
+        expect(overlapBeside(one, other)).toBeCloseTo(shared, 6);
+        expect(polygonArea(one) - areaOutside(one, other)).toBeCloseTo(Math.min(shared, 36), 3);
+      }),
+    );
+  });
+  it("a side seam runs through every mark it is given and is never wider between two of them", () => {
+    const points = {
+      underarm: at(10.5, 9),
+      bust: at(10.4, 10.5),
+      underbust: at(10.6, 14),
+      waist: at(9.5, 17),
+      hip: at(11.5, 26),
+      hem: at(12, 42),
+    };
+    const path = sideSeam(points);
+    for (const point of Object.values(points)) expect(crossAtDepth(path, point.y)[0]?.x).toBeCloseTo(point.x, 6);
+    for (let down = 17; down < 26; down += 0.5)
+      expect(crossAtDepth(path, down)[0]?.x ?? 99).toBeLessThanOrEqual(11.5 + 1e-6);
   });
 });

@@ -336,6 +336,15 @@ export type Offers = Readonly<
   Partial<Record<BodyChoiceId, true | BothUnits | string | boolean | readonly [string, ...string[]]>>
 >;
 
+/** Both necks, free to choose: what most garments offer first. */
+export const neckOffers = {
+  neckWidth: true,
+  frontNeck: true,
+  frontNeckDepth: true,
+  backNeck: true,
+  backNeckDepth: true,
+} as const satisfies Offers;
+
 function offerOne(choice: ChoiceDefinition, offered: NonNullable<Offers[BodyChoiceId]>): ChoiceDefinition {
   if (choice.kind === "length")
     return typeof offered === "object" && "inches" in offered ? { ...choice, default: offered } : choice;

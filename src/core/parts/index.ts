@@ -1,5 +1,5 @@
 export { chalkBody } from "./body";
-export { bodyChoices, offer } from "./body-choices";
+export { bodyChoices, neckOffers, offer } from "./body-choices";
 export { type BodyForm, type BodyStyle, readForm } from "./body-form";
 export { bodyNeeds, bodyRules } from "./body-needs";
 export { type ButtonPlan, planButtons } from "./buttons";

@@ -59,6 +59,8 @@ const markNames: Readonly<Record<string, string>> = {
   "waist/panel": "panel seam on the waist line",
   "waist/dart-inner": "inner leg of the waist dart",
   "waist/dart-outer": "outer leg of the waist dart",
+  "join/dart-inner": "inner leg of the waist dart on the line",
+  "join/dart-outer": "outer leg of the waist dart on the line",
   "dart/tip": "upper tip of the waist dart",
   "dart/end": "lower tip of the waist dart",
   "side/dart-upper": "upper leg of the bust dart",
