@@ -6,6 +6,7 @@ import type { Given } from "./given";
 import type { PieceStart } from "./piece-calls";
 import { PieceChalk } from "./piece-chalk";
 import { raisePiece } from "./raise-piece";
+import { readFromEdge } from "./read-from-edge";
 import { type Refusal, RefusalSignal } from "./refusal";
 import { type SplitPlan, splitPieces } from "./split-piece";
 
@@ -18,6 +19,7 @@ export class Sheet {
   readonly #starts = new Map<string, { readonly down: Inches; readonly allowance: Inches }>();
   readonly #finished: Piece[] = [];
   readonly #remarks: Remark[] = [];
+  #fromEdge = false;
   #opening: Opening = "none";
   #opensTo: Inches | null = null;
 
@@ -55,6 +57,11 @@ export class Sheet {
     this.#starts.set(piece, { down, allowance });
   }
 
+  /** Says lengths from the cloth's edge instead of the top line. */
+  readLengthsFromEdge(): void {
+    this.#fromEdge = true;
+  }
+
   /** Adds a piece that is no half of the body: a strip. */
   add(piece: Piece): void {
     this.#finished.push(piece);
@@ -76,7 +83,7 @@ export class Sheet {
     return {
       garment,
       given: this.given,
-      pieces,
+      pieces: this.#fromEdge ? pieces.map(readFromEdge) : pieces,
       seams,
       girths: this.#girths,
       opening: this.#opening,

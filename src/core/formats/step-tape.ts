@@ -22,15 +22,16 @@ function startOf(piece: SheetPiece, step: SheetStep, [x, y]: Place): Place {
   if (step.act === "scoop") return [x + reading, y];
   if (step.act === "lengthen") return [x, y - reading];
   const start = piece.lines.find(({ id }) => id === step.line)?.start ?? 0;
-  return step.direction === "across" ? [start, y] : [x, 0];
+  return step.direction === "across" ? [start, y] : [x, y - reading];
 }
 
 function markTape(piece: SheetPiece, step: SheetStep): StepTape | null {
   const mark = piece.marks.find(({ id }) => id === step.marks[0]);
   if (mark === undefined) return null;
   const to = markPlace(piece, mark);
+  const beyond = step.cutReading === null ? null : step.cutReading - (step.reading ?? 0);
   const cut: Place | null =
-    step.cutReading === null ? null : step.direction === "across" ? [step.cutReading, to[1]] : [to[0], step.cutReading];
+    beyond === null ? null : step.direction === "across" ? [to[0] + beyond, to[1]] : [to[0], to[1] + beyond];
   return { from: step.act === "plumb" ? [to[0], 0] : startOf(piece, step, to), to, cut };
 }
 
@@ -39,7 +40,10 @@ const untaped = new Set(["edge", "dart", "along", "split", "move-out", "strip"])
 
 /** The tape of a step; null where nothing is measured along a straight line. */
 export function stepTape(piece: SheetPiece, step: SheetStep): StepTape | null {
-  if (step.act === "guide-line") return { from: [0, 0], to: [0, step.reading ?? 0], cut: null };
+  if (step.act === "guide-line") {
+    const down = piece.lines.find(({ id }) => id === step.line)?.down ?? 0;
+    return { from: [0, down - (step.reading ?? 0)], to: [0, down], cut: null };
+  }
   if (step.act === "zip-line" || step.act === "centre-line")
     return { from: [-piece.originInset, 0], to: [0, 0], cut: null };
   return untaped.has(step.act) ? null : markTape(piece, step);

@@ -18,6 +18,7 @@ export const basicBodice = bodyGarment({
     opening: ["back-zip", "none", "side-zip", "front-band"],
     bandWidth: true,
     trimLength: true,
+    lengthsFrom: true,
     fold: true,
   },
   rules: { "ease.bust": both(2, 5), "ease.waist": both(1, 2.5) },

@@ -13,6 +13,7 @@ export const freehandBustier = bodyGarment({
     backNeckDepth: true,
     backPanel: ["none", "armhole"],
     opening: ["back-zip", "none", "side-zip"],
+    lengthsFrom: "cloth-edge",
     trimLength: both(2, 5),
     shoulderTrim: both(0.5, 1.5),
   },

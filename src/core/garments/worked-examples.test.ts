@@ -202,3 +202,20 @@ it("at half scale every reading halves, allowances too, and the proof stays that
   expect(half.cloth.used).toBeLessThan(full.cloth.used / 2 + 1);
   expect(half.checks.map(({ id }) => id)).toContain("half-scale");
 });
+
+it("said from the cloth's edge every length is longer by what lies above the top line; the marks stay", () => {
+  const [top, edge] = ["top-line", "cloth-edge"].map((lengthsFrom) =>
+    workedSheet("basic-bodice", { choices: { lengthsFrom } }),
+  );
+  const read = (sheet: typeof top, id: string) => sheet?.steps.find((step) => step.id === id);
+  for (const [id, reading] of [
+    ["front-waist-line", 17],
+    ["front-bust-line", 10.5],
+    ["front-centre-neck-depth", 3.5],
+  ] as const) {
+    expect(read(top, id)).toMatchObject({ reading, from: "top-line" });
+    expect(read(edge, id)).toMatchObject({ reading: reading + 0.5, from: "cloth-edge" });
+    expect(read(edge, id)?.text).toContain("from the cloth's edge");
+  }
+  expect(edge?.pieces).toEqual(top?.pieces);
+});

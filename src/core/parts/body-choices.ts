@@ -320,6 +320,13 @@ export const bodyChoices = {
     default: "one-fold",
     why: "How the cloth lies while you chalk and cut; the garment stays the same.",
   },
+  lengthsFrom: {
+    kind: "option",
+    label: "Lengths start",
+    options: { "top-line": "At the top line", "cloth-edge": "At the cloth's edge, the seam added in" },
+    default: "top-line",
+    why: "The same marks; only what the tape says differs. From the edge nothing has to be chalked first.",
+  },
   scale: {
     kind: "option",
     label: "Scale",

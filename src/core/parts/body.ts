@@ -257,6 +257,7 @@ export function chalkBody(sheet: Sheet, style: BodyStyle): void {
   const form = readForm({ ...given, balance: ruleValue(given, "balance") }, style);
   const planned = planBody(given, form);
   const pieces = bothSides((side) => chalkHalf(sheet, planned.halves[side], planned.sides[side]));
+  if (form.lengthsFrom === "cloth-edge") sheet.readLengthsFromEdge();
   notchSides(given, pieces);
   promiseSeams(sheet, pieces);
   promiseGirths(sheet, planned);

@@ -73,7 +73,7 @@ function sayChalk(act: ChalkAct, step: TableStep, say: (length: Inches) => strin
     case "split":
       return {
         title: "Line to cut across",
-        text: `Down from the top line: ${reading}. Square a line across: here the piece is cut in two.`,
+        text: `Down ${from}: ${reading}. Square a line across: here the piece is cut in two.`,
       };
     case "strip":
       return {
@@ -83,12 +83,12 @@ function sayChalk(act: ChalkAct, step: TableStep, say: (length: Inches) => strin
     case "guide-line":
       return {
         title: capital(nameLine(act.line)),
-        text: `Down from the top line: ${reading}. Square the ${nameLine(act.line)} across.`,
+        text: `Down ${from}: ${reading}. Square the ${nameLine(act.line)} across.`,
       };
     case "mark":
       return { title: capital(nameMark(act.mark)), text: `On the ${nameLine(act.line)}, ${from}: ${reading}.${cut}` };
     case "centre-mark":
-      return { title: capital(nameMark(act.mark)), text: `Down the centre from the top line: ${reading}.${cut}` };
+      return { title: capital(nameMark(act.mark)), text: `Down the centre ${from}: ${reading}.${cut}` };
     case "plumb":
       return {
         title: "Armhole line",
