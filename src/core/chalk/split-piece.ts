@@ -244,6 +244,16 @@ function legSteps(marks: readonly Mark[], origin: Piece["origin"]): readonly Cha
   }));
 }
 
+/** Outline first, then the line of the cut, the legs of a cut dart on it, and last the darts. */
+function orderParts(
+  own: readonly ChalkStep[],
+  join: readonly ChalkStep[],
+  legs: readonly ChalkStep[],
+): readonly ChalkStep[] {
+  const isDart = ({ act }: ChalkStep) => act.kind === "dart";
+  return [...own.filter((step) => !isDart(step)), ...join, ...legs, ...own.filter(isDart)];
+}
+
 function splitPiece(piece: Piece, plan: SplitPlan): readonly [Piece, Piece] {
   const { down, allowance, pleat } = plan;
   const parts = piece.edges.map((edge) => splitEdge(edge, down));
@@ -281,11 +291,11 @@ function splitPiece(piece: Piece, plan: SplitPlan): readonly [Piece, Piece] {
         removes: takeOut.removes.filter(({ line }) => lines.some(({ id }) => id === line)),
       })),
       notches: moveNotches(piece.notches, edges),
-      steps: [
-        ...legSteps(legs, piece.origin),
-        ...stepsOf(piece, base),
-        ...(part === plan.upper ? joinSteps(plan) : joinSteps(plan).slice(1)),
-      ],
+      steps: orderParts(
+        stepsOf(piece, base),
+        part === plan.upper ? joinSteps(plan) : joinSteps(plan).slice(1),
+        legSteps(legs, piece.origin),
+      ),
       outline: drawOutline(edges),
     };
   };
