@@ -22,6 +22,7 @@ export interface Worked {
   readonly choices?: object;
   readonly rules?: object;
   readonly card?: object;
+  readonly figureNotes?: readonly object[];
 }
 
 export function workedOrder(garment: string, { card = {}, ...rest }: Worked = {}) {

@@ -219,3 +219,55 @@ it("said from the cloth's edge every length is longer by what lies above the top
   }
   expect(edge?.pieces).toEqual(top?.pieces);
 });
+
+it("a figure note on a panel's chest or waist is a term of its own there, and is declared in the girth", () => {
+  const note = (line: string) => ({ piece: "side-front", line, amount: 0.5, why: "full front" });
+  // A fixed depth, so that the note alone moves the marks.
+  const rules = { armholeDepth: 10 };
+  const plain = workedSheet("armhole-bustier", { rules });
+  const noted = workedSheet("armhole-bustier", { rules, figureNotes: [note("chest"), note("waist")] });
+  for (const line of ["chest", "waist"]) {
+    expect(markOn(noted, "side-front", `${line}/side`)[0] - markOn(plain, "side-front", `${line}/side`)[0]).toBeCloseTo(
+      0.5,
+      6,
+    );
+    expect(noted.girths.find(({ on }) => on === line)?.declared).toBe(1);
+  }
+  expect(noted.checks.filter(({ level }) => level === "error")).toEqual([]);
+});
+
+describe("how panels, yokes and strips lie on the cloth", () => {
+  it("both panels of a half on one fold, as wide as the outer one's cut and ½; a yoke and strips by themselves", () => {
+    const gown = workedSheet("yoke-gown");
+    expect(gown.groups.map(({ id, pieces }) => [id, pieces])).toEqual([
+      ["yoke-front", ["yoke-front"]],
+      ["front", ["centre-front", "side-front"]],
+      ["back", ["bodice-back"]],
+    ]);
+    const front = gown.groups.find(({ id }) => id === "front");
+    expect(front?.foldedWidth).toBeGreaterThanOrEqual(pieceOf(gown, "side-front").box.right + 0.5 - 1e-9);
+    expect(front?.foldedWidth).toBeLessThan(pieceOf(gown, "side-front").box.right + 0.75);
+    const shirt = workedSheet("pocket-shirt");
+    expect(shirt.groups.map(({ id, layers }) => [id, layers])).toEqual([
+      ["front", 2],
+      ["back", 2],
+      ["placket", 1],
+      ["under-placket", 1],
+    ]);
+  });
+  it("cuts panels apart last, when everything is chalked on both", () => {
+    const { steps } = workedSheet("armhole-bustier");
+    const front = steps.filter(({ group }) => group === "front");
+    const firstCut = front.findIndex(({ phase }) => phase === "cut");
+    expect(front.slice(firstCut).some(({ phase }) => phase === "chalk")).toBe(false);
+    const cuts = front.filter(({ phase }) => phase === "cut").map(({ edge }) => edge);
+    expect(cuts.slice(-2)).toEqual(["panel", "panel"]);
+  });
+  it("a slit is cut on the front alone: in four layers it waits for the stop", () => {
+    const { steps } = workedSheet("shift-dress");
+    const stop = steps.findIndex(({ stopUntil }) => stopUntil === "separated");
+    expect(steps[stop]?.mustNotCut).toContain("bodice-front/centre");
+    expect(steps.findIndex(({ id }) => id === "re-cut-centre-body")).toBeGreaterThan(stop);
+    expect(steps.slice(0, stop).some(({ phase, edge }) => phase === "cut" && edge === "centre")).toBe(false);
+  });
+});

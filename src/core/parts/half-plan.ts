@@ -22,7 +22,7 @@ import type { PanelPlan, PanelShape } from "./panel-plan";
 import { type DartLine, lineTerms, planPanel, roomAt } from "./panel-rules";
 import { shapePanel } from "./panel-shape";
 import { sewnPanelArmhole, shapeUpper } from "./panel-upper";
-import { planWidths, sidePoints } from "./side-widths";
+import { panelNotes, planWidths, sidePoints } from "./side-widths";
 import { dartTakenOut, givenBackOn, hollowTakenOut, panelTakenOut, type TakenOut } from "./take-outs";
 import { planWaistDart, type WaistDart } from "./waist-dart";
 
@@ -154,7 +154,8 @@ function checkPanelRoom(given: Given, panel: PanelShape | null): void {
 export function planHalf(start: HalfStart, plan: BodicePlan): HalfPlan {
   const { given, form, side, centre } = start;
   const underarmDown = plan.chestDown.value + plan.underarmBelow;
-  const chestTerms = plan.chestSide[side].terms.filter(({ kind }) => kind !== "rounding");
+  const settled = plan.chestSide[side].terms.filter(({ kind }) => kind !== "rounding");
+  const chestTerms = [...settled, ...panelNotes(start, "chest")];
   const upper = planUpper(start, plan.shoulder[side], chestTerms, plan.armhole[side], underarmDown);
   checkPanelRoom(given, upper.panel);
   const widths = planWidths(start, upper.takenOut, upper.chest);

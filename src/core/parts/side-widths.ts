@@ -20,9 +20,14 @@ import { givenBackOn, type TakenOut } from "./take-outs";
 /** The bust mark stands clear of the underarm by this much, or the side starts at the chest line alone. */
 const BUST_CLEAR: Inches = 0.5;
 
-function notesOn({ given, side, form }: HalfStart, line: LineId): readonly Term[] {
-  const ids = panelKind(form, side) === null ? [pieceIds[side]] : [pieceIds[side], `centre-${side}`, `side-${side}`];
+/** Figure notes that name one of a half's panels; those that name the whole half are read with its chest. */
+export function panelNotes({ given, side, form }: HalfStart, line: LineId): readonly Term[] {
+  const ids = panelKind(form, side) === null ? [] : [`centre-${side}`, `side-${side}`];
   return ids.flatMap((id) => figureNoteTerms(given, id, line));
+}
+
+function notesOn(start: HalfStart, line: LineId): readonly Term[] {
+  return [...figureNoteTerms(start.given, pieceIds[start.side], line), ...panelNotes(start, line)];
 }
 
 /** A shift's waist: as wide as its chest, and brought in by choice. */
