@@ -78,9 +78,12 @@ function startsAt(piece: Piece, down: Inches): Inches | undefined {
   return centre === undefined ? undefined : (crossAtDepth(centre.stitch, down)[0]?.x ?? 0);
 }
 
-/** The girth of the whole garment at a depth. */
-export function girthAtDepth(draft: Draft, down: Inches): Inches {
-  return bodyPieces(draft).reduce((sum, piece) => sum + timesRoundBody(piece) * widthAt(piece, down), 0);
+/** The girth of the whole garment at a depth; the back at one of its own, where its lines lie higher than the front's. */
+export function girthAtDepth(draft: Draft, down: Inches, backDown = down): Inches {
+  return bodyPieces(draft).reduce(
+    (sum, piece) => sum + timesRoundBody(piece) * widthAt(piece, piece.half === "back" ? backDown : down),
+    0,
+  );
 }
 
 /** Pieces that lie round the body; strips do not. */

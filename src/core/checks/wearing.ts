@@ -206,10 +206,16 @@ function checkRibs(draft: Draft): readonly Finding[] {
     : [{ id: "ribs-tight", level: "caution", line: "underbust", numbers: { finished, ribs } }];
 }
 
-/** The finished girth round the ribs; the back, which has no line there, is measured on the front's level. */
+/** The finished girth round the ribs; the back, which has no line there, as much higher as its waist lies. */
 function girthAtRibs(draft: Draft): Inches {
-  const down = draft.pieces.flatMap(({ lines }) => lines.filter(({ id }) => id === "underbust")).at(0)?.down;
-  return down === undefined ? 0 : girthAtDepth(draft, down);
+  const lineOf = (half: "front" | "back", line: "underbust" | "waist") =>
+    draft.pieces
+      .filter((piece) => piece.half === half)
+      .flatMap(({ lines }) => lines.filter(({ id }) => id === line))
+      .at(-1)?.down;
+  const [ribs, front, back] = [lineOf("front", "underbust"), lineOf("front", "waist"), lineOf("back", "waist")];
+  if (ribs === undefined || front === undefined || back === undefined) return 0;
+  return girthAtDepth(draft, ribs, ribs - (front - back));
 }
 
 /** Whether the garment can be put on, worn and walked in (craft: mistakes, "unwearable"). */
