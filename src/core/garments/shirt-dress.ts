@@ -1,5 +1,6 @@
 import { both } from "../length";
 import { bodyGarment } from "./body-garment";
+import { shirtRules } from "./shirt-rules";
 
 /** Dartless, chalked in four layers, slit in front with sewn-on bands, a gathered band below (craft: bodice, "shirt dress"). */
 export const shirtDress = bodyGarment({
@@ -22,11 +23,5 @@ export const shirtDress = bodyGarment({
     bandDepth: both(8, 20),
     fold: ["four-layers", "one-fold"],
   },
-  rules: {
-    "ease.bust": both(4, 10),
-    "ease.waist": both(4, 10),
-    "ease.hip": both(4, 10),
-    frontScoop: both(0.75, 2),
-    backScoop: both(0.5, 1.5),
-  },
+  rules: shirtRules,
 });

@@ -1,5 +1,6 @@
 import { both } from "../length";
 import { bodyGarment } from "./body-garment";
+import { shirtRules } from "./shirt-rules";
 
 /** Buttoned in front on a folded band, yoke and pleat behind, a curved hem (craft: bodice, "shirt"). */
 export const shirt = bodyGarment({
@@ -26,11 +27,7 @@ export const shirt = bodyGarment({
     backPleat: both(1, 2.5),
   },
   rules: {
-    "ease.bust": both(4, 10),
-    "ease.waist": both(4, 10),
-    "ease.hip": both(4, 10),
-    frontScoop: both(0.75, 2),
-    backScoop: both(0.5, 1.5),
+    ...shirtRules,
     "backDart.tipAboveBust": both(-2, -5),
   },
 });

@@ -5,6 +5,7 @@ import {
   joinPaths,
   leaningLine,
   lengthToDepth,
+  mapPath,
   type Path,
   type Point,
   pathEnd,
@@ -89,4 +90,9 @@ export function trueLower(
   if (lifted > 0) return { path: kept, lifted };
   const way = placeAtLength(outer, pathLength(outer)).tangent;
   return { path: joinPaths([outer, straight(pathEnd(outer), add(pathEnd(outer), scale(way, -lifted)))]), lifted };
+}
+
+/** An edge of the outer panel moved out by what the house makes up for the allowances at each depth. */
+export function withRoom(plan: PanelPlan, edge: Path): Path {
+  return mapPath(edge, ({ x, y }) => at(x + plan.room(y), y));
 }

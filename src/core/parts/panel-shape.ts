@@ -21,7 +21,7 @@ import {
 } from "../geometry";
 import { certain } from "../result";
 import { trueingRound } from "./body-lines";
-import { gapAt, lowerEdge, meetDown, toBust, trueLower } from "./panel-lower";
+import { gapAt, lowerEdge, meetDown, toBust, trueLower, withRoom } from "./panel-lower";
 import type { PanelPlan, PanelShape } from "./panel-plan";
 import { shapeUpper } from "./panel-upper";
 
@@ -55,9 +55,8 @@ export function shapePanel(plan: PanelPlan): PanelShape {
       nearest: total / 2,
     });
   }
-  const roomy = (point: Point) => at(point.x + plan.room(point.y), point.y);
   const inner = joinPaths([upper.inner, lowerEdge(plan, -1)]);
-  const lower = trueLower(inner, joinPaths([upper.outer, mapPath(lowerEdge(plan, 1), roomy)]), plan.bustDown);
+  const lower = trueLower(inner, joinPaths([upper.outer, withRoom(plan, lowerEdge(plan, 1))]), plan.bustDown);
   const outer = lower.path;
   const gap = gapAt(inner, outer);
   const removedAt = (down: number) => gap(down) - plan.room(down);

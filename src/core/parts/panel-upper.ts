@@ -9,7 +9,6 @@ import {
   directionFrom,
   distance,
   lineTo,
-  mapPath,
   type Path,
   type Point,
   pathEnd,
@@ -27,7 +26,7 @@ import {
 import type { Inches } from "../length";
 import { certain } from "../result";
 import { trueingRound } from "./body-lines";
-import { gapAt, meetDown, toBust } from "./panel-lower";
+import { gapAt, meetDown, toBust, withRoom } from "./panel-lower";
 import type { PanelPlan, PanelShape } from "./panel-plan";
 
 /** Above the bust point the straight leg begins to round. */
@@ -201,9 +200,8 @@ export function shapeUpper(plan: PanelPlan): PanelUpper | null {
   const curve = drawArmhole(plan.armhole, plan.underarmDown);
   const tops = panelTops(plan, curve);
   if (tops === null) return null;
-  const roomy = (point: Point) => at(point.x + plan.room(point.y), point.y);
   const inner = upperEdge(plan, tops.inner, tops.pivot);
-  const drawn = mapPath(upperEdge(plan, tops.outer, tops.pivot), roomy);
+  const drawn = withRoom(plan, upperEdge(plan, tops.outer, tops.pivot));
   const trued = plan.kind === "armhole" ? trueingRound(toBust(inner, plan.bustDown) - toBust(drawn, plan.bustDown)) : 0;
   const away = directionFrom(tops.pivot, tops.outer) ?? { x: 0, y: -1 };
   const top = add(drawn.start, scale(away, trued));

@@ -82,10 +82,12 @@ describe("panels on 60 made-up bodies (seed 31)", () => {
 describe("the bust dart on 60 made-up bodies (seed 32)", () => {
   const bodies = makeCrowd(32, 60);
   it("sewn: its legs are equally long from the bust point, and the side is as long as the back's when it is closed", () => {
+    let looked = 0;
     for (const body of bodies) {
       const draft = draw("basic-bodice", body);
       const dart = draft && piece(draft, "bodice-front").darts.find(({ id }) => id === "bust");
       if (draft === null || dart === undefined) continue;
+      looked += 1;
       const point = piece(draft, "bodice-front").marks.find(({ id }) => id === "bust/point")?.place.stitch ?? {
         x: 0,
         y: 0,
@@ -96,8 +98,10 @@ describe("the bust dart on 60 made-up bodies (seed 32)", () => {
       const side = checkDraft(draft).seams.find(({ id }) => id === "side");
       expect(Math.abs(side?.ease ?? 9)).toBeLessThan(1 / 16);
     }
+    expect(looked).toBeGreaterThan(40);
   });
   it("moved to the waist dart: no mouth at the side, a wider waist dart with equal legs, the same girths", () => {
+    let looked = 0;
     for (const body of bodies) {
       const [sewn, moved] = [draw("basic-bodice", body), draw("basic-bodice", body, { bustDart: "to-waist" })];
       if (sewn === null || moved === null) continue;
@@ -105,6 +109,7 @@ describe("the bust dart on 60 made-up bodies (seed 32)", () => {
         piece(one, "bodice-front").darts.find(({ id }) => id === "front-waist"),
       );
       if (piece(moved, "bodice-front").turn === null) continue;
+      looked += 1;
       expect(after?.intake ?? 0).toBeGreaterThan((before?.intake ?? 9) + 0.1);
       const [inner, outer] =
         after?.legs.map(({ x, y }) => Math.hypot(x - (after?.tip.x ?? 0), y - (after?.tip.y ?? 0))) ?? [];
@@ -113,17 +118,21 @@ describe("the bust dart on 60 made-up bodies (seed 32)", () => {
       const waists = [sewn, moved].map((one) => checkDraft(one).girths.find(({ on }) => on === "waist")?.drawn ?? 0);
       expect(Math.abs((waists[0] ?? 0) - (waists[1] ?? 9))).toBeLessThan(1 / 8);
     }
+    expect(looked).toBeGreaterThan(40);
   });
   it("moved into the panel: chest and bust marks leave their lines, and the wedge at the armhole opens", () => {
+    let looked = 0;
     for (const body of bodies) {
       const draft = draw("a-line-dress", body);
       if (draft === null || piece(draft, "side-front").turn === null) continue;
+      looked += 1;
       const chest = piece(draft, "side-front").marks.find(({ id }) => id === "chest/side");
       expect(chest?.line).toBeNull();
       const [inner, outer] = ["centre-front", "side-front"].map((id) => edge(draft, id, "panel").stitch);
       const gap = (outer ? pathEnd(outer).x : 0) - (inner?.start.x ?? 0) - piece(draft, "side-front").shift;
       expect(gap).toBeGreaterThan(0.1);
     }
+    expect(looked).toBeGreaterThan(40);
   });
 });
 
