@@ -1,6 +1,6 @@
-import { desc, eq } from "drizzle-orm";
+import { and, asc, desc, eq, sql } from "drizzle-orm";
 import type { Database } from "./connection";
-import { cards, clients, type StoredReadings } from "./schema";
+import { cards, clients, cutSheets, figureNotes, orders, type StoredReadings, tableProgress } from "./schema";
 
 export interface Client {
   readonly id: string;
@@ -12,10 +12,12 @@ export interface Card {
   readonly clientId: string;
   readonly takenOn: string;
   readonly readings: StoredReadings;
+  /** Counts the corrections, so that two who correct the same card are told of each other. */
+  readonly revision: number;
 }
 
 export async function listClients(db: Database): Promise<readonly Client[]> {
-  return db.select({ id: clients.id, name: clients.name }).from(clients).orderBy(clients.name);
+  return db.select({ id: clients.id, name: clients.name }).from(clients).orderBy(asc(clients.name));
 }
 
 export async function findClient(db: Database, id: string): Promise<Client | undefined> {
@@ -32,6 +34,16 @@ export async function listCards(db: Database, clientId: string): Promise<readonl
     .orderBy(desc(cards.takenOn), desc(cards.createdAt));
 }
 
+/** Every card of the shop with its client's name, by client and then by day. */
+export async function listAllCards(db: Database): Promise<readonly (Card & { readonly clientName: string })[]> {
+  const rows = await db
+    .select({ card: cards, clientName: clients.name })
+    .from(cards)
+    .innerJoin(clients, eq(cards.clientId, clients.id))
+    .orderBy(asc(clients.name), asc(cards.takenOn), asc(cards.createdAt));
+  return rows.map(({ card, clientName }) => ({ ...card, clientName }));
+}
+
 export async function findCard(db: Database, id: string): Promise<Card | undefined> {
   const [card] = await db.select().from(cards).where(eq(cards.id, id));
   return card;
@@ -45,6 +57,33 @@ export async function addClient(db: Inserting, client: Client, now: string): Pro
 }
 
 /** Keeps a new card beside the old ones. */
-export async function addCard(db: Inserting, card: Card, now: string): Promise<void> {
+export async function addCard(db: Inserting, card: Omit<Card, "revision">, now: string): Promise<void> {
   await db.insert(cards).values({ ...card, createdAt: now });
+}
+
+/** Corrects a slip on a card that nobody else has corrected since it was read; false when somebody has. */
+export async function correctCard(
+  db: Database,
+  { id, takenOn, readings, revision }: Omit<Card, "clientId">,
+): Promise<boolean> {
+  const kept = await db
+    .update(cards)
+    .set({ takenOn, readings, revision: revision + 1 })
+    .where(and(eq(cards.id, id), eq(cards.revision, revision)))
+    .returning({ id: cards.id });
+  return kept.length > 0;
+}
+
+/** Takes a client out of the book with every card, note, order and sheet; nothing of the person stays. */
+export async function eraseClient(db: Database, id: string): Promise<void> {
+  await db.transaction(async (tx) => {
+    await tx.execute(sql`select set_config('inner_fold.erasing', 'on', true)`);
+    const own = sql`(select id from ${orders} where client_id = ${id})`;
+    await tx.delete(cutSheets).where(sql`${cutSheets.orderId} in ${own}`);
+    await tx.delete(tableProgress).where(sql`${tableProgress.orderId} in ${own}`);
+    await tx.delete(orders).where(eq(orders.clientId, id));
+    await tx.delete(figureNotes).where(eq(figureNotes.clientId, id));
+    await tx.delete(cards).where(eq(cards.clientId, id));
+    await tx.delete(clients).where(eq(clients.id, id));
+  });
 }

@@ -1,18 +1,48 @@
-export { addCard, addClient, type Card, type Client, findCard, findClient, listCards, listClients } from "./clients";
-export { closeDatabase, type Database, database, openOn } from "./connection";
+export {
+  addCard,
+  addClient,
+  type Card,
+  type Client,
+  correctCard,
+  eraseClient,
+  findCard,
+  findClient,
+  listAllCards,
+  listCards,
+  listClients,
+} from "./clients";
+export { closeDatabase, type Database, database, dataFolder, openOn } from "./connection";
+export {
+  addFigureNote,
+  dropFigureNote,
+  listFigureNotes,
+  type StoredFigureNote,
+  useFigureNote,
+} from "./figure-notes";
 export {
   addOrder,
   changeOrder,
+  countOrders,
   findCutSheet,
   findOrder,
   freezeSheet,
   type ListedOrder,
   listOrders,
+  listOrdersDue,
+  listOrdersInState,
+  listOrdersOfClient,
   type StoredOrder,
 } from "./orders";
 export { FolderInUse } from "./owner";
-export { findProgress, keepProgress, type Progress } from "./progress";
-export { keepRuleSet, listRuleSets, type OwnRuleSet } from "./rule-sets";
+export { findProgress, keepProgress, type Progress, type ProgressChange } from "./progress";
+export {
+  countOrdersBySet,
+  dropRuleSet,
+  findRuleSet,
+  keepRuleSet,
+  listRuleSets,
+  type OwnRuleSet,
+} from "./rule-sets";
 export {
   type OrderState,
   orderStates,
@@ -21,4 +51,5 @@ export {
   type StoredReading,
   type StoredReadings,
 } from "./schema";
-export { shopUnit } from "./shop";
+export { changeShop, findShop, type Shop } from "./shop";
+export { bringBackShop, readWholeShop, type WholeShop } from "./whole-shop";

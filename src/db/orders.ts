@@ -1,4 +1,4 @@
-import { asc, eq, sql } from "drizzle-orm";
+import { asc, count, eq, ne, type SQL, sql } from "drizzle-orm";
 import * as v from "valibot";
 import { type CutSheet, cutSheetSchema } from "../core/formats";
 import type { Database } from "./connection";
@@ -15,20 +15,52 @@ export interface StoredOrder {
   readonly cloth: StoredCloth;
   readonly state: OrderState;
   readonly promisedOn: string | null;
+  /** Days on which the client comes for a fitting. */
+  readonly fittings: readonly string[];
 }
 
 export interface ListedOrder extends StoredOrder {
   readonly clientName: string;
 }
 
-/** Every order with its client's name, by the promised day. */
-export async function listOrders(db: Database): Promise<readonly ListedOrder[]> {
-  const rows = await db
+async function select(db: Database, where: SQL | undefined, most?: number): Promise<readonly ListedOrder[]> {
+  const query = db
     .select({ order: orders, clientName: clients.name })
     .from(orders)
     .innerJoin(clients, eq(orders.clientId, clients.id))
+    .where(where)
     .orderBy(asc(orders.promisedOn), asc(orders.number));
+  const rows = await (most === undefined ? query : query.limit(most));
   return rows.map(({ order, clientName }) => ({ ...order, clientName }));
+}
+
+/** Every order with its client's name, by the promised day. */
+export function listOrders(db: Database): Promise<readonly ListedOrder[]> {
+  return select(db, undefined);
+}
+
+export function listOrdersOfClient(db: Database, clientId: string): Promise<readonly ListedOrder[]> {
+  return select(db, eq(orders.clientId, clientId));
+}
+
+/** The orders in a state that are promised first, and no more of them than a page shows. */
+export function listOrdersInState(db: Database, state: OrderState, most: number): Promise<readonly ListedOrder[]> {
+  return select(db, eq(orders.state, state), most);
+}
+
+/** Orders promised or fitted from one day to another, both included; what is collected is past. */
+export function listOrdersDue(db: Database, from: string, to: string): Promise<readonly ListedOrder[]> {
+  const fitted = sql`exists (select 1 from jsonb_array_elements_text(${orders.fittings}) as day where day between ${from} and ${to})`;
+  return select(
+    db,
+    sql`${ne(orders.state, "collected")} and (${orders.promisedOn} between ${from} and ${to} or ${fitted})`,
+  );
+}
+
+/** How many orders stand in each state. */
+export async function countOrders(db: Database): Promise<Readonly<Partial<Record<OrderState, number>>>> {
+  const rows = await db.select({ state: orders.state, many: count() }).from(orders).groupBy(orders.state);
+  return Object.fromEntries(rows.map(({ state, many }) => [state, many]));
 }
 
 export async function findOrder(db: Database, id: string): Promise<StoredOrder | undefined> {
@@ -53,7 +85,7 @@ export async function addOrder(db: Database, order: Omit<StoredOrder, "number">,
 export async function changeOrder(
   db: Database,
   id: string,
-  change: Partial<Pick<StoredOrder, "choices" | "rules" | "cloth" | "state" | "promisedOn" | "cardId">>,
+  change: Partial<Pick<StoredOrder, "choices" | "rules" | "cloth" | "state" | "promisedOn" | "fittings" | "cardId">>,
   now: string,
 ): Promise<void> {
   await db

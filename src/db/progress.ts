@@ -7,7 +7,14 @@ export interface Progress {
   readonly done: readonly string[];
 }
 
-export async function findProgress(db: Database, orderId: string): Promise<Progress | undefined> {
+/** What one browser changed: where it stands, which steps it ticked and which it took back. */
+export interface ProgressChange {
+  readonly stepId: string;
+  readonly ticked: readonly string[];
+  readonly unticked: readonly string[];
+}
+
+export async function findProgress(db: Pick<Database, "select">, orderId: string): Promise<Progress | undefined> {
   const [row] = await db
     .select({ stepId: tableProgress.stepId, done: tableProgress.done })
     .from(tableProgress)
@@ -15,10 +22,22 @@ export async function findProgress(db: Database, orderId: string): Promise<Progr
   return row;
 }
 
-export async function keepProgress(db: Database, orderId: string, progress: Progress, now: string): Promise<void> {
-  const values = { stepId: progress.stepId, done: progress.done, updatedAt: now };
-  await db
-    .insert(tableProgress)
-    .values({ orderId, ...values })
-    .onConflictDoUpdate({ target: tableProgress.orderId, set: values });
+/** Adds a change to what is kept: two browsers that tick different steps lose none of their ticks. */
+export async function keepProgress(
+  db: Database,
+  orderId: string,
+  change: ProgressChange,
+  now: string,
+): Promise<Progress> {
+  return db.transaction(async (tx) => {
+    const before = (await findProgress(tx, orderId))?.done ?? [];
+    const taken = new Set(change.unticked);
+    const done = [...new Set([...before, ...change.ticked])].filter((id) => !taken.has(id));
+    const values = { stepId: change.stepId, done, updatedAt: now };
+    await tx
+      .insert(tableProgress)
+      .values({ orderId, ...values })
+      .onConflictDoUpdate({ target: tableProgress.orderId, set: values });
+    return { stepId: change.stepId, done };
+  });
 }

@@ -1,8 +1,8 @@
-import { integer, jsonb, pgTable, text, uniqueIndex } from "drizzle-orm/pg-core";
+import { boolean, index, integer, jsonb, pgTable, text, uniqueIndex } from "drizzle-orm/pg-core";
 import type { CutSheet } from "../core/formats";
 import type { Unit } from "../core/length";
 
-/** A reading on a card, as it was typed. */
+/** A reading on a card, as it was typed; a reading taken again follows the first after a semicolon. */
 export interface StoredReading {
   readonly typed: string;
   readonly unit: Unit;
@@ -23,6 +23,8 @@ export const shop = pgTable("shop", {
   id: integer("id").primaryKey(),
   unit: text("unit").$type<Unit>().notNull(),
   nextOrderNumber: integer("next_order_number").notNull(),
+  /** How many fittings and promised garments a day holds before it is too full. */
+  dayHolds: integer("day_holds").notNull().default(4),
 });
 
 export const clients = pgTable("clients", {
@@ -31,16 +33,40 @@ export const clients = pgTable("clients", {
   createdAt: text("created_at").notNull(),
 });
 
-/** A dated card; a new one never overwrites an old one. */
-export const cards = pgTable("cards", {
-  id: text("id").primaryKey(),
-  clientId: text("client_id")
-    .notNull()
-    .references(() => clients.id),
-  takenOn: text("taken_on").notNull(),
-  readings: jsonb("readings").$type<StoredReadings>().notNull(),
-  createdAt: text("created_at").notNull(),
-});
+/** A dated card; a new one never overwrites an old one. A slip of the pen is corrected, and counts a revision. */
+export const cards = pgTable(
+  "cards",
+  {
+    id: text("id").primaryKey(),
+    clientId: text("client_id")
+      .notNull()
+      .references(() => clients.id),
+    takenOn: text("taken_on").notNull(),
+    readings: jsonb("readings").$type<StoredReadings>().notNull(),
+    revision: integer("revision").notNull().default(1),
+    createdAt: text("created_at").notNull(),
+  },
+  (table) => [index("cards_client").on(table.clientId)],
+);
+
+/** What a client's figure asks for on one line of one piece; it stands in later drafts as a term, until it is switched off. */
+export const figureNotes = pgTable(
+  "figure_notes",
+  {
+    id: text("id").primaryKey(),
+    clientId: text("client_id")
+      .notNull()
+      .references(() => clients.id),
+    piece: text("piece").notNull(),
+    line: text("line").notNull(),
+    /** As it was typed, with its unit. */
+    amount: text("amount").notNull(),
+    why: text("why").notNull(),
+    inUse: boolean("in_use").notNull(),
+    createdAt: text("created_at").notNull(),
+  },
+  (table) => [index("figure_notes_client").on(table.clientId)],
+);
 
 export const orderStates = ["measured", "drafted", "cut", "sewn", "fitted", "finished", "collected"] as const;
 export type OrderState = (typeof orderStates)[number];
@@ -62,12 +88,17 @@ export const orders = pgTable(
     cloth: jsonb("cloth").$type<StoredCloth>().notNull(),
     state: text("state").$type<OrderState>().notNull(),
     promisedOn: text("promised_on"),
+    /** Days on which the client comes for a fitting. */
+    fittings: jsonb("fittings").$type<readonly string[]>().notNull().default([]),
     updatedAt: text("updated_at").notNull(),
   },
-  (table) => [uniqueIndex("orders_number").on(table.number)],
+  (table) => [uniqueIndex("orders_number").on(table.number), index("orders_client").on(table.clientId)],
 );
 
-/** The sheet that was cut from, as it was. A trigger in the migrations forbids to change or delete it. */
+/**
+ * The sheet that was cut from, as it was. A trigger in the migrations forbids to change it, and to delete it unless a
+ * client is erased or the whole shop is brought back.
+ */
 export const cutSheets = pgTable(
   "cut_sheets",
   {

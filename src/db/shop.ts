@@ -3,8 +3,19 @@ import type { Unit } from "../core/length";
 import type { Database } from "./connection";
 import { shop } from "./schema";
 
-/** The unit that the shop reads its tape in. */
-export async function shopUnit(db: Database): Promise<Unit> {
-  const [row] = await db.select({ unit: shop.unit }).from(shop).where(eq(shop.id, 1));
-  return row?.unit ?? "in";
+/** What belongs to the whole shop. */
+export interface Shop {
+  /** The unit that the shop reads its tape in. */
+  readonly unit: Unit;
+  /** How many fittings and promised garments a day holds. */
+  readonly dayHolds: number;
+}
+
+export async function findShop(db: Database): Promise<Shop> {
+  const [row] = await db.select({ unit: shop.unit, dayHolds: shop.dayHolds }).from(shop).where(eq(shop.id, 1));
+  return row ?? { unit: "in", dayHolds: 4 };
+}
+
+export async function changeShop(db: Database, change: Partial<Shop>): Promise<void> {
+  await db.update(shop).set(change).where(eq(shop.id, 1));
 }

@@ -2,3 +2,4 @@ export { guessMeant, isAbsurd, isMeasurementId, type MeasurementId, measurementI
 export { type Doubt, type DoubtCode, findDoubts } from "./doubts";
 export { canBeEstimated, type Estimate, estimateReading, type Readings } from "./estimates";
 export { makeCrowd, makeExtremes, seededNumbers, typicalBody } from "./made-up";
+export { APART_AT_MOST, type SettledReading, settleRepeated, splitRepeated } from "./repeated";

@@ -1,7 +1,7 @@
 import * as v from "valibot";
 import { describe, expect, it } from "vitest";
 import { typicalBody } from "../body";
-import { cutSheetSchema, describeCatalogue, makeSheet, pieceSvg } from ".";
+import { cutSheetSchema, describeCatalogue, makeSheet, neededReadings, pieceSvg, readCard } from ".";
 
 const order = (extra: object = {}, card: object = {}) => ({
   garment: "straight-dress",
@@ -139,5 +139,37 @@ describe("what goes out", () => {
     expect(catalogue.garments[0]?.choices.find(({ id }) => id === "frontNeck")).toMatchObject({
       options: ["round", "v", "square", "scoop", "boat", "sweetheart"].map((id) => expect.objectContaining({ id })),
     });
+  });
+});
+
+describe("a shop's own set and readings taken again, in an order", () => {
+  it("draws by the own set, and names a rule in it that is none at its place", () => {
+    const outcome = makeSheet(order({ rules: { set: "close", setName: "Canal room", own: { "allowance.side": 1 } } }));
+    expect(outcome.kind === "sheet" && outcome.sheet.resolved.rules["allowance.side"]).toEqual({
+      value: 1,
+      from: "own-set",
+    });
+    expect(errorsOf(order({ rules: { own: { "allowance.sid": 1 } } }))[0]).toMatchObject({
+      path: "rules.own.allowance.sid",
+      nearest: "allowance.side",
+    });
+  });
+  it("keeps the middle of three readings, and names the one of them that is none", () => {
+    const outcome = makeSheet(order({}, { bust: "38; 41 1/2; 105 cm" }));
+    const bust = outcome.kind === "sheet" ? outcome.sheet.resolved.measurements.find(({ id }) => id === "bust") : null;
+    expect(bust?.value).toBeCloseTo(105 / 2.54, 6);
+    expect(errorsOf(order({}, { bust: "38; wide" }))[0]?.message).toContain("“wide” is not a length");
+    expect(errorsOf(order({}, { bust: "38; 415" }))[0]?.nearest).toBe(41.5);
+  });
+  it("asks for a third reading when two are an inch apart", () =>
+    expect(readCard({ bust: "41; 42", waist: "32; 32 1/4" }, "in")).toMatchObject({
+      readings: { bust: 41.5, waist: 32.125 },
+      wantThird: { bust: 1 },
+    }));
+  it("says what an order still needs: nothing for what the card has, an estimate where there is one", () => {
+    const needs = neededReadings({ garment: "straight-dress" }, { bust: 40, frontWaist: 17 });
+    const from = Object.fromEntries(needs.map((need) => [need.id, need.from]));
+    expect(from).toMatchObject({ bust: "card", armhole: "estimate", waist: "missing", shoulder: "missing" });
+    expect(neededReadings({ garment: "no-such" }, {})).toEqual([]);
   });
 });

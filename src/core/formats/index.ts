@@ -1,4 +1,11 @@
 export {
+  type Compared,
+  compareSheets,
+  type GirthChange,
+  type MarkChange,
+  type SheetComparison,
+} from "./compare-sheets";
+export {
   type CutSheet,
   cutSheetSchema,
   type SheetCheck,
@@ -8,10 +15,12 @@ export {
   type SheetTerm,
 } from "./cut-sheet";
 export { describeCatalogue } from "./describe";
+export { drawFlat, type FlatEdge, type FlatHalf, type FlatPiece } from "./flat";
 export { makeSheet, type SheetOutcome } from "./make-sheet";
 export { type Order, type OrderError, orderSchema } from "./order";
+export { type NeededReading, neededReadings } from "./order-needs";
 export { pieceSvg } from "./piece-svg";
-export { readCard } from "./read-card";
+export { type CardReadings, readCard } from "./read-card";
 export { type ReadOrder, readOrder } from "./read-order";
 export { markPlace, type Place, type StepTape, stepTape } from "./step-tape";
 export { type RefusedOrder, writeSheet } from "./write-sheet";

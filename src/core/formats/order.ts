@@ -1,6 +1,6 @@
 import * as v from "valibot";
 
-/** A length in an order: a number in the order's unit, or text as a person writes it. */
+/** A length in an order: a number in the order's unit, or text as a person writes it; a reading may be taken again after a semicolon. */
 const typedLength = v.union([v.number(), v.pipe(v.string(), v.maxLength(60))]);
 
 const ruleValue = v.union([v.boolean(), v.number(), v.pipe(v.string(), v.maxLength(60))]);

@@ -7,10 +7,14 @@ import {
   measurementIds,
   measurements,
   type Readings,
+  type SettledReading,
+  settleRepeated,
+  splitRepeated,
 } from "../body";
 import type { GivenMeasurement } from "../chalk";
 import type { Garment, GarmentDecisions } from "../garments";
 import type { Unit } from "../length";
+import { fail, type Result } from "../result";
 import { wordAbsurdReading, wordMissingReading } from "../wording";
 import { nearestWord } from "./nearest";
 import type { OrderError } from "./order";
@@ -18,11 +22,12 @@ import { readPositiveLength } from "./read-lengths";
 
 const PATH = "client.card.measurements";
 
-function readOne(
-  id: string,
-  value: string | number,
-  unit: Unit,
-): { readonly reading?: readonly [MeasurementId, number]; readonly errors: readonly OrderError[] } {
+interface ReadReading {
+  readonly reading?: readonly [MeasurementId, SettledReading];
+  readonly errors: readonly OrderError[];
+}
+
+function readOne(id: string, value: string | number, unit: Unit): ReadReading {
   const path = `${PATH}.${id.slice(0, 60)}`;
   if (!isMeasurementId(id)) {
     const nearest = nearestWord(id, measurementIds);
@@ -36,21 +41,42 @@ function readOne(
       ],
     };
   }
-  const length = readPositiveLength(value, { path, label: measurements[id].label, unit });
-  if (!length.ok) return { errors: length.issues };
-  if (!isAbsurd(id, length.value)) return { reading: [id, length.value], errors: [] };
+  const taken = (typeof value === "string" ? splitRepeated(value) : [value]).map((one) =>
+    readTaken(id, one, { path, label: measurements[id].label, unit }),
+  );
+  const errors = taken.flatMap((one) => (one.ok ? [] : one.issues));
+  if (errors.length > 0) return { errors };
+  return { reading: [id, settleRepeated(taken.flatMap((one) => (one.ok ? [one.value] : [])))], errors: [] };
+}
+
+/** One taking of a reading, in inches; no body has an absurd one. */
+function readTaken(
+  id: MeasurementId,
+  value: string | number,
+  field: { readonly path: string; readonly label: string; readonly unit: Unit },
+): Result<number, OrderError> {
+  const length = readPositiveLength(value, field);
+  if (!length.ok || !isAbsurd(id, length.value)) return length;
   const guess = guessMeant(id, length.value);
-  return { errors: [{ path, message: wordAbsurdReading(id, length.value, guess, unit), nearest: guess ?? null }] };
+  const message = wordAbsurdReading(id, length.value, guess, field.unit);
+  return fail({ path: field.path, message, nearest: guess ?? null });
+}
+
+/** What a card says: a reading taken again is settled with the first. */
+export interface CardReadings {
+  readonly readings: Readings;
+  /** Readings that were taken twice and differ too much, with how far. */
+  readonly wantThird: Readings;
+  readonly errors: readonly OrderError[];
 }
 
 /** Every reading of a card in inches, or every reading that is none. */
-export function readCard(
-  card: Readonly<Record<string, string | number>>,
-  unit: Unit,
-): { readonly readings: Readings; readonly errors: readonly OrderError[] } {
+export function readCard(card: Readonly<Record<string, string | number>>, unit: Unit): CardReadings {
   const read = Object.entries(card).map(([id, value]) => readOne(id, value, unit));
+  const settled = read.flatMap(({ reading }) => (reading === undefined ? [] : [reading]));
   return {
-    readings: Object.fromEntries(read.flatMap(({ reading }) => (reading === undefined ? [] : [reading]))),
+    readings: Object.fromEntries(settled.map(([id, { value }]) => [id, value])),
+    wantThird: Object.fromEntries(settled.flatMap(([id, { apart, wantsThird }]) => (wantsThird ? [[id, apart]] : []))),
     errors: read.flatMap(({ errors }) => errors),
   };
 }

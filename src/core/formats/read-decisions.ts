@@ -4,6 +4,7 @@ import {
   checkRuleValue,
   isRuleId,
   type RuleId,
+  type RuleOverrides,
   type RuleSetId,
   type RuleValue,
   ruleDefinition,
@@ -61,7 +62,9 @@ function flattenRules(rules: NonNullable<Order["rules"]>): readonly (readonly [s
 
 export interface ReadRules {
   readonly set: RuleSetId;
-  readonly overrides: Readonly<Partial<Record<RuleId, RuleValue>>>;
+  readonly overrides: RuleOverrides;
+  /** What the shop's own set changes in the shipped one. */
+  readonly own: RuleOverrides;
   readonly errors: readonly OrderError[];
 }
 
@@ -80,30 +83,47 @@ function readSet(value: RuleValue): { readonly set: RuleSetId; readonly errors: 
   };
 }
 
-/** The rule set of an order and the rules it changes, or every rule that cannot be so. */
+/** Keys under `rules` that are no rule: the shipped set, and what a shop's own set is called. */
+const NO_RULES = new Set(["set", "setName"]);
+const OWN = "own.";
+
+interface ReadRule {
+  readonly rule?: readonly [RuleId, RuleValue];
+  readonly errors: readonly OrderError[];
+}
+
+function readRule(id: string, raw: RuleValue, unit: Unit, place: string): ReadRule {
+  const path = `rules.${place}${id.slice(0, 60)}`;
+  if (!isRuleId(id)) {
+    const nearest = nearestWord(id, ruleIds);
+    const meant = nearest === null ? "" : ` Did you mean “${nearest}”?`;
+    return { errors: [{ path, message: `There is no house rule “${id.slice(0, 60)}”.${meant}`, nearest }] };
+  }
+  const definition = ruleDefinition(id);
+  const value = readValue(raw, unit, definition.range !== undefined);
+  const problem = checkRuleValue(id, value);
+  return problem === undefined
+    ? { rule: [id, value], errors: [] }
+    : { errors: [wordProblem(path, definition.label, problem, unit)] };
+}
+
+/** The rule set of an order, what the shop's own set and the order change in it, or every rule that cannot be so. */
 export function readRules(rules: Order["rules"], unit: Unit): ReadRules {
   const flat = flattenRules(rules ?? {});
   const { set, errors: setErrors } = readSet(flat.find(([id]) => id === "set")?.[1] ?? "close");
-  const errors: OrderError[] = [...setErrors];
-  const overrides: Partial<Record<RuleId, RuleValue>> = {};
-  for (const [id, raw] of flat.filter(([key]) => key !== "set")) {
-    const path = `rules.${id.slice(0, 60)}`;
-    if (!isRuleId(id)) {
-      const nearest = nearestWord(id, ruleIds);
-      errors.push({
-        path,
-        message: `There is no house rule “${id.slice(0, 60)}”.${nearest === null ? "" : ` Did you mean “${nearest}”?`}`,
-        nearest,
-      });
-      continue;
-    }
-    const definition = ruleDefinition(id);
-    const value = readValue(raw, unit, definition.range !== undefined);
-    const problem = checkRuleValue(id, value);
-    if (problem === undefined) overrides[id] = value;
-    else errors.push(wordProblem(path, definition.label, problem, unit));
-  }
-  return { set, overrides, errors };
+  const told = flat.filter(([key]) => !NO_RULES.has(key));
+  const own = told
+    .filter(([key]) => key.startsWith(OWN))
+    .map(([key, raw]) => readRule(key.slice(OWN.length), raw, unit, OWN));
+  const ordered = told.filter(([key]) => !key.startsWith(OWN)).map(([key, raw]) => readRule(key, raw, unit, ""));
+  const gather = (read: readonly ReadRule[]): RuleOverrides =>
+    Object.fromEntries(read.flatMap(({ rule }) => (rule === undefined ? [] : [rule])));
+  return {
+    set,
+    overrides: gather(ordered),
+    own: gather(own),
+    errors: [...setErrors, ...[...own, ...ordered].flatMap(({ errors }) => errors)],
+  };
 }
 
 /** Every choice of a garment, decided in the order or by default, or every choice that cannot be so. */

@@ -112,7 +112,7 @@ export function readOrder(input: unknown): Result<ReadOrder, OrderError> {
   if (garment === undefined) return fail(unknownGarment(order.garment), ...errors);
 
   const choices = readChoices(garment.choices, order.choices, unit, metric);
-  const resolved = resolveRules(rules.set, garment.rules, rules.overrides);
+  const resolved = resolveRules(rules.set, garment.rules, rules.overrides, rules.own);
   const readings = gatherReadings(
     garment,
     { rule: (id) => resolved[id].value, choices: choices.values },

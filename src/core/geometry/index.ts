@@ -48,4 +48,4 @@ export {
 } from "./point";
 export { solveRising } from "./solve";
 export { splitAtAcross, splitAtDepth, splitAtLength } from "./split";
-export { toPathData, toPolygonData } from "./svg";
+export { readPathData, toPathData, toPolygonData } from "./svg";

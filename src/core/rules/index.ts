@@ -15,6 +15,7 @@ export {
   type GarmentRules,
   type ResolvedRule,
   type ResolvedRules,
+  type RuleOverrides,
   type RuleProblem,
   type RuleProblemCode,
   type RuleSource,

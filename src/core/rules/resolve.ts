@@ -4,8 +4,8 @@ import { type RuleDefault, type RuleId, type RuleSetId, ruleDefinition, ruleIds,
 /** A rule's value for one draft: a named way, yes or no, or a length in inches. */
 export type RuleValue = string | boolean | Inches;
 
-/** Where a value came from. Precedence: order › figure note › garment › set. */
-export type RuleSource = "order" | "figure-note" | "garment" | "set";
+/** Where a value came from. Precedence: order › figure note › garment › the shop's own set › the set it stands on. */
+export type RuleSource = "order" | "figure-note" | "garment" | "own-set" | "set";
 
 export interface ResolvedRule {
   readonly value: RuleValue;
@@ -60,19 +60,28 @@ export function checkRuleValue(id: RuleId, value: RuleValue): RuleProblem | unde
 /** A garment's own values, which stand over the set's. */
 export type GarmentRules = Readonly<Partial<Record<RuleId, string | boolean | BothUnits>>>;
 
-/** Every rule with its value and where it came from (craft: house rules; FORMATS: order › figure note › garment › set). */
+/** Rules that somebody changed, by id; the rest stay as they are. */
+export type RuleOverrides = Readonly<Partial<Record<RuleId, RuleValue>>>;
+
+/**
+ * Every rule with its value and where it came from (craft: house rules; FORMATS: order › figure note › garment › set).
+ *
+ * @param own what a shop's own set changes in the shipped one that it stands on
+ */
 export function resolveRules(
   set: RuleSetId,
   garment: GarmentRules,
-  order: Readonly<Partial<Record<RuleId, RuleValue>>>,
+  order: RuleOverrides,
+  own: RuleOverrides = {},
 ): ResolvedRules {
   const metric = ruleSets[set].metric;
   const resolve = (id: RuleId): ResolvedRule => {
-    const own = order[id];
-    if (own !== undefined) return { value: own, from: "order" };
+    const ordered = order[id];
+    if (ordered !== undefined) return { value: ordered, from: "order" };
     const garments = garment[id];
     if (garments !== undefined) return { value: defaultValue(garments, metric), from: "garment" };
-    return { value: ruleDefault(set, id), from: "set" };
+    const shops = own[id];
+    return shops === undefined ? { value: ruleDefault(set, id), from: "set" } : { value: shops, from: "own-set" };
   };
   return Object.fromEntries(ruleIds.map((id) => [id, resolve(id)])) as Record<RuleId, ResolvedRule>;
 }

@@ -29,6 +29,13 @@ describe("house rules", () => {
     expect(resolved["ease.hip"]).toEqual({ value: 1, from: "order" });
     expect(resolved["ease.waist"]).toEqual({ value: 3 / 2.54, from: "set" });
   });
+  it("lets a garment stand over the shop's own set, and the shop's own set over the one it stands on", () => {
+    const own = { "ease.bust": 3, "allowance.side": 1 };
+    const resolved = resolveRules("close", { "ease.bust": both(2, 5) }, {}, own);
+    expect(resolved["ease.bust"]).toEqual({ value: 2, from: "garment" });
+    expect(resolved["allowance.side"]).toEqual({ value: 1, from: "own-set" });
+    expect(resolved["allowance.hem"]).toEqual({ value: 1, from: "set" });
+  });
   it("names what would do: a side seam of 9 is out of range, 3 is the most", () =>
     expect(checkRuleValue("allowance.side", 9)).toMatchObject({ code: "out-of-range", nearest: 3 }));
   it("takes a way or a length for the armhole depth, nothing else", () => {

@@ -1,3 +1,4 @@
+export { type CraftWord, craftWords } from "./english/craft-words";
 export { wordAbsurdReading, wordLengthProblem, wordMissingReading } from "./english/entry";
 export { type FindingWording, wordFinding } from "./english/findings";
 export {
@@ -12,4 +13,5 @@ export {
   originNames,
 } from "./english/names";
 export { type RefusalWording, wordRefusal } from "./english/refusals";
+export { type SpokenStep, speakLength, speakStep } from "./english/spoken";
 export { type StepWording, wordReason, wordStep } from "./english/steps";

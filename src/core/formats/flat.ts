@@ -1,0 +1,157 @@
+import { flattenPath, type Point, readPathData } from "../geometry";
+import type { Inches } from "../length";
+import type { CutSheet, SheetPiece } from "./cut-sheet";
+
+/** A stretch of a garment's outline or a seam on it, as it looks when sewn. */
+export interface FlatEdge {
+  readonly id: string;
+  readonly role: string;
+  readonly points: readonly Point[];
+}
+
+export interface FlatPiece {
+  readonly id: string;
+  readonly edges: readonly FlatEdge[];
+  readonly darts: readonly (readonly Point[])[];
+}
+
+/** One half of a garment seen flat, right of its centre line: x across from the centre, y down from the top line. */
+export interface FlatHalf {
+  readonly half: "front" | "back";
+  readonly pieces: readonly FlatPiece[];
+  /** How far it reaches to the side, and from where to where it goes. */
+  readonly width: Inches;
+  readonly top: Inches;
+  readonly bottom: Inches;
+}
+
+/** How far points lie in at a depth, once darts and seams further in are sewn. */
+type Inset = (y: Inches) => Inches;
+
+const NONE: Inset = () => 0;
+
+/** Where a chain of points crosses a depth; past its ends, where it ends. */
+function acrossAt(points: readonly Point[], y: Inches): Inches {
+  const sorted = [...points].sort((a, b) => a.y - b.y);
+  const index = sorted.findIndex((point) => point.y >= y);
+  const [after, before] = [sorted[index], sorted[index - 1]];
+  if (after === undefined) return sorted.at(-1)?.x ?? 0;
+  if (before === undefined) return after.x;
+  const share = after.y === before.y ? 0 : (y - before.y) / (after.y - before.y);
+  return before.x + share * (after.x - before.x);
+}
+
+/** What a sewn dart takes in at a depth: its whole intake between the legs, running out at its tips. */
+function dartInset(dart: SheetPiece["darts"][number]): Inset {
+  const at = (dart.legs[0][1] + dart.legs[1][1]) / 2;
+  const end = dart.end?.[1] ?? at;
+  const [upper, lower] = [Math.min(dart.tip[1], end), Math.max(dart.tip[1], end)];
+  return (y) => {
+    if (y <= upper || y >= lower) return y >= lower && dart.end === null ? dart.intake : 0;
+    return dart.intake * (y < at ? (y - upper) / Math.max(1e-6, at - upper) : (lower - y) / Math.max(1e-6, lower - at));
+  };
+}
+
+function readEdges(piece: SheetPiece, lift: Inches): readonly FlatEdge[] {
+  return piece.edges.map(({ id, role, path }) => ({
+    id,
+    role,
+    points: flattenPath(readPathData(path)).map(({ x, y }) => ({ x, y: y + lift })),
+  }));
+}
+
+function takeIn(points: readonly Point[], inset: Inset): readonly Point[] {
+  return points.map(({ x, y }) => ({ x: x - inset(y), y }));
+}
+
+/** Waist darts are upright and sewn into one piece; a bust dart comes from the side and is drawn only as its line. */
+const isUpright = (dart: SheetPiece["darts"][number]): boolean =>
+  dart.sewn && Math.abs(dart.tip[1] - dart.legs[0][1]) > Math.abs(dart.tip[0] - dart.legs[0][0]);
+
+/** A piece with its darts sewn: what lies outside a dart moves in by what the dart takes there. */
+function sewPiece(piece: SheetPiece, lift: Inches, inset: Inset): FlatPiece {
+  const darts = piece.darts.filter(isUpright);
+  const sewn = (points: readonly Point[]): readonly Point[] =>
+    points.map(({ x, y }) => {
+      const inside = darts.filter(({ tip }) => x > tip[0]).reduce((sum, dart) => sum + dartInset(dart)(y - lift), 0);
+      return { x: x - inset(y) - inside, y };
+    });
+  const lines = piece.darts.map((dart): readonly Point[] => {
+    const middle: readonly [number, number] = [
+      (dart.legs[0][0] + dart.legs[1][0]) / 2,
+      (dart.legs[0][1] + dart.legs[1][1]) / 2,
+    ];
+    const chain = [dart.tip, isUpright(dart) ? (dart.end ?? middle) : middle];
+    return takeIn(
+      chain.map(([x, y]) => ({ x, y: y + lift })),
+      inset,
+    );
+  });
+  return {
+    id: piece.id,
+    edges: readEdges(piece, lift).map((edge) => ({ ...edge, points: sewn(edge.points) })),
+    darts: lines,
+  };
+}
+
+const edgeOf = (piece: FlatPiece | undefined, role: string) => piece?.edges.find((edge) => edge.role === role)?.points;
+
+/** A centre back that a zip hollow or a contour shapes is sewn to its other half along the centre. */
+function centreInset(piece: SheetPiece, lift: Inches): Inset {
+  const centre = readEdges(piece, lift).find(({ role }) => role === "centre")?.points;
+  return piece.half === "back" && piece.origin !== "fold" && centre !== undefined ? (y) => acrossAt(centre, y) : NONE;
+}
+
+/** A piece that lies inside and the panels beside it, each seam closed: they hang from the same line. */
+function sewRow(row: readonly SheetPiece[], lift: Inches): readonly FlatPiece[] {
+  const sewn: FlatPiece[] = [];
+  for (const piece of row) {
+    const inner = edgeOf(sewn.at(-1), "panel");
+    const own = readEdges(piece, lift).find(({ role }) => role === "panel")?.points;
+    const gap: Inset =
+      inner === undefined || own === undefined
+        ? centreInset(piece, lift)
+        : (y) => {
+            const level = Math.min(Math.max(y, inner[0]?.y ?? y), inner.at(-1)?.y ?? y);
+            return acrossAt(own, level) - acrossAt(inner, level);
+          };
+    sewn.push(sewPiece(piece, lift, gap));
+  }
+  return sewn;
+}
+
+/** Lower pieces start at the line where their half was cut across: they hang from the upper one's joining edge. */
+function joinDepth(upper: readonly SheetPiece[]): Inches {
+  const depths = upper.flatMap(({ edges }) =>
+    edges.filter(({ role }) => role === "join").flatMap(({ start, end }) => [start[1], end[1]]),
+  );
+  return depths.length === 0 ? 0 : Math.max(...depths);
+}
+
+function drawHalf(sheet: CutSheet, half: "front" | "back"): FlatHalf | null {
+  const own = sheet.pieces.filter((piece) => piece.half === half);
+  const isUpper = ({ edges }: SheetPiece) => edges.some(({ role }) => role === "neck");
+  const leads = own.filter(({ drawnWith }) => drawnWith === null);
+  const rowOf = (lead: SheetPiece) => [lead, ...own.filter(({ drawnWith }) => drawnWith === lead.id)];
+  const upper = leads.filter(isUpper).flatMap(rowOf);
+  const lower = leads.filter((lead) => !isUpper(lead)).flatMap(rowOf);
+  const pieces = [...sewRow(upper, 0), ...sewRow(lower, joinDepth(upper))];
+  const points = pieces.flatMap(({ edges }) => edges.flatMap((edge) => edge.points));
+  if (points.length === 0) return null;
+  const depths = points.map(({ y }) => y);
+  return {
+    half,
+    pieces,
+    width: Math.max(...points.map(({ x }) => Math.abs(x))),
+    top: Math.min(...depths),
+    bottom: Math.max(...depths),
+  };
+}
+
+/**
+ * A garment as a flat front and back, from its real pieces: stitching lines with darts sewn and panels joined, each half
+ * right of its centre line. Chalked cloth, not a likeness: a sleeve, collar or strip that is not a half is left out.
+ */
+export function drawFlat(sheet: CutSheet): readonly FlatHalf[] {
+  return (["front", "back"] as const).flatMap((half) => drawHalf(sheet, half) ?? []);
+}

@@ -1,0 +1,97 @@
+/** A word of the craft, for somebody who cuts for the first time. The glossary of the code has the same words. */
+export interface CraftWord {
+  readonly word: string;
+  readonly meaning: string;
+}
+
+/** Craft words that the screen and the sheet use, in the order of the alphabet. */
+export const craftWords: readonly CraftWord[] = [
+  { word: "across", meaning: "Along a line, from the fold or centre line out to the side." },
+  { word: "allowance", meaning: "The cloth between the line you sew and the line you cut. Each edge has its own." },
+  { word: "armhole", meaning: "The edge an arm goes through; also the girth round the arm and over the shoulder tip." },
+  {
+    word: "armhole line",
+    meaning: "The plumb line from the shoulder tip down to the chest line. The curve hollows in from it.",
+  },
+  {
+    word: "balance",
+    meaning: "How the front is made longer than the back where the bust needs it: by a dart, or by a trim.",
+  },
+  { word: "band", meaning: "The folded strip down the front that carries the buttons." },
+  { word: "basque", meaning: "A lower edge that dips to a point below the waist." },
+  { word: "bust line", meaning: "The line across through both bust points." },
+  {
+    word: "bust point",
+    meaning: "The fullest point of the bust. Darts and panel seams point to it and stop before it.",
+  },
+  { word: "bust span", meaning: "From one bust point to the other." },
+  { word: "card", meaning: "What you measured on one day. A new card never covers an old one." },
+  { word: "caution", meaning: "Something to look at before you cut. The garment can be cut all the same." },
+  {
+    word: "centre line",
+    meaning: "The middle of the front or back. Tapes start there when it does not lie on the fold.",
+  },
+  { word: "chest line", meaning: "The line across where the armhole ends and the side seam begins." },
+  { word: "contour", meaning: "A centre-back seam that follows the hollow of the back." },
+  { word: "corner lift", meaning: "How far the corner of a flared hem is raised, so that the hem hangs level." },
+  {
+    word: "cut sheet",
+    meaning:
+      "Everything for one garment: how to fold, what to chalk, what to cut, and the proof that it fits together.",
+  },
+  { word: "cutting line", meaning: "Where the shears go: the bold broken line." },
+  { word: "dart", meaning: "A wedge that is sewn away so that flat cloth goes round a body." },
+  { word: "dots", meaning: "Readings that set a curve: along the straight line between its ends, and across from it." },
+  { word: "down", meaning: "From the top line towards the hem." },
+  {
+    word: "ease",
+    meaning:
+      "Room beyond the body, to breathe and move. It is said for the whole body; each quarter gets a quarter of it.",
+  },
+  {
+    word: "estimate",
+    meaning: "A number that stands in for a reading nobody took. It always says so; measuring is better.",
+  },
+  {
+    word: "figure note",
+    meaning: "What this body asks for on one line of one piece, kept from a fitting: a hollow back, a high hip.",
+  },
+  { word: "fold", meaning: "The edge of doubled cloth. Tapes start there; nothing is cut there." },
+  {
+    word: "given back",
+    meaning: "What a dart or hollow takes out on a line is added again at the side, so that the girth stays right.",
+  },
+  { word: "grain", meaning: "The way the long threads run. Pieces lie along it, or they twist when worn." },
+  { word: "guide line", meaning: "A thin line squared across the cloth at a length down from the top line." },
+  { word: "half length", meaning: "Shoulder to waist: in front over the bust, behind down the back." },
+  { word: "hip depth", meaning: "From the waist down to the fullest hip, at the side." },
+  {
+    word: "house rule",
+    meaning: "A number or a way on which good tailors differ. Your shop decides; the sheet says which it was drawn by.",
+  },
+  { word: "ledger", meaning: "What was taken out and what was given back, line by line." },
+  { word: "legs", meaning: "The two lines of a dart that are sewn together." },
+  { word: "mark", meaning: "A cross to chalk at a reading." },
+  { word: "notch", meaning: "A small snip on the allowance that must meet another when you sew." },
+  { word: "panel", meaning: "A piece that runs down the body; its seam shapes it in place of darts." },
+  { word: "plumb", meaning: "Straight down." },
+  { word: "quarter", meaning: "Half of the front or back as it lies doubled: a quarter of the girth." },
+  { word: "scoop", meaning: "How far the middle of the armhole is hollowed in." },
+  { word: "selvedge", meaning: "The woven edge of the cloth." },
+  {
+    word: "shift",
+    meaning: "How far an outer panel is chalked further out, whole, so that there is room for two seams.",
+  },
+  { word: "shoulder drop", meaning: "How far the shoulder tip lies below the top line." },
+  { word: "stitching line", meaning: "Where the seam is sewn: the fine even line." },
+  { word: "take-out", meaning: "Cloth removed inside a piece, by a dart, a panel seam or a hollow." },
+  { word: "tip", meaning: "Where a dart ends in nothing." },
+  { word: "top line", meaning: "The line through the shoulder at the neck. Lengths are read down from it." },
+  { word: "true", meaning: "To change an edge a little so that it meets the one it is sewn to." },
+  { word: "under-bust line", meaning: "The line across at the ribs, right under the bust." },
+  { word: "yoke", meaning: "The part above a seam across the shoulder blades or above the bust." },
+  {
+    word: "zip hollow",
+    meaning: "What the centre-back seam takes in at the waist so that the back does not stand away at the zip.",
+  },
+];
