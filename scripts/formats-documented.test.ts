@@ -3,7 +3,8 @@ import { toJsonSchema } from "@valibot/to-json-schema";
 import { expect, it } from "vitest";
 import { cutSheetSchema, makeSheet, orderSchema } from "../src/core/formats";
 import { garments } from "../src/core/garments";
-import { demoClients } from "./demo-week";
+import { writeRules } from "../src/server/order-document";
+import { demoClientsFor, demoRuleSets } from "./demo-week";
 
 it("keeps docs/schemas as the core reads (npm run schemas writes them)", () => {
   for (const [name, schema] of Object.entries({ order: orderSchema, "cut-sheet": cutSheetSchema })) {
@@ -18,6 +19,7 @@ it("draws the example order of the README", () => {
 });
 
 it("has eight clients in the demo week whose every order can be drawn, and every garment among them", () => {
+  const demoClients = demoClientsFor("2026-11-25");
   expect(demoClients).toHaveLength(8);
   for (const { name, cards, orders } of demoClients)
     for (const { garment, choices, rules, cloth } of orders) {
@@ -29,7 +31,7 @@ it("has eight clients in the demo week whose every order can be drawn, and every
         garment,
         client: { name, card: { measurements } },
         choices,
-        rules,
+        rules: writeRules(rules, demoRuleSets),
         cloth: Object.fromEntries(Object.entries(cloth)),
       });
       expect(outcome.kind, `${name}: ${JSON.stringify(outcome).slice(0, 300)}`).toBe("sheet");
@@ -37,4 +39,10 @@ it("has eight clients in the demo week whose every order can be drawn, and every
   expect(new Set(demoClients.flatMap(({ orders }) => orders.map(({ garment }) => garment)))).toEqual(
     new Set(garments.map(({ id }) => id)),
   );
+});
+
+it("moves the demo week to the week it is shown in, Mondays to Mondays", () => {
+  const [first] = demoClientsFor("2027-03-10");
+  expect(first?.orders[0]?.promisedOn).toBe("2027-03-11");
+  expect(first?.orders[0]?.fittings).toEqual(["2027-03-09"]);
 });

@@ -4,6 +4,7 @@ import { makeSheet } from "../src/core/formats";
 import {
   addCard,
   addClient,
+  addFigureNote,
   addOrder,
   type Card,
   type Client,
@@ -12,21 +13,25 @@ import {
   type Database,
   database,
   freezeSheet,
+  keepRuleSet,
   listClients,
+  type StoredFigureNote,
 } from "../src/db";
-import { writeOrder } from "../src/server/order-document";
-import { type DemoClient, type DemoOrder, demoClients } from "./demo-week";
+import { type OrderSurroundings, writeOrder } from "../src/server/order-document";
+import { today } from "../src/server/readings";
+import { type DemoClient, type DemoOrder, demoClientsFor, demoRuleSets } from "./demo-week";
 
 const now = () => new Date().toISOString();
 
 interface SeededClient {
   readonly client: Client;
   readonly card: Card | undefined;
+  readonly notes: readonly StoredFigureNote[];
   readonly orders: readonly DemoOrder[];
 }
 
 /** Keeps one client with cards; the orders follow when every client is there. */
-async function seedClient(db: Database, { name, cards, orders }: DemoClient): Promise<SeededClient> {
+async function seedClient(db: Database, { name, cards, notes = [], orders }: DemoClient): Promise<SeededClient> {
   const client = { id: randomUUID(), name };
   await addClient(db, client, now());
   const kept = cards.map(({ takenOn, unit, readings }) => ({
@@ -34,28 +39,32 @@ async function seedClient(db: Database, { name, cards, orders }: DemoClient): Pr
     clientId: client.id,
     takenOn,
     readings: Object.fromEntries(Object.entries(readings).map(([id, typed]) => [id, { typed, unit }])),
+    revision: 1,
   }));
   for (const card of kept) await addCard(db, card, now());
-  return { client, card: kept.at(-1), orders };
+  const figure = notes.map((note) => ({ ...note, id: randomUUID(), clientId: client.id }));
+  for (const note of figure) await addFigureNote(db, note, now());
+  return { client, card: kept.at(-1), notes: figure, orders };
 }
 
 /** Orders as they came in: everybody's first, then everybody's second, so that the order book is mixed as a week is. */
 async function seedOrders(db: Database, seeded: readonly SeededClient[]): Promise<void> {
   const most = Math.max(...seeded.map(({ orders }) => orders.length));
   for (let index = 0; index < most; index++)
-    for (const { client, card, orders } of seeded) {
+    for (const { client, card, notes, orders } of seeded) {
       const order = orders[index];
-      if (order !== undefined && card !== undefined) await seedOrder(db, client, card, order);
+      if (order !== undefined && card !== undefined)
+        await seedOrder(db, order, { client, card, notes, ownSets: demoRuleSets, shop: "in" });
     }
 }
 
 /** Keeps one order; those past the cutting get the sheet they were cut from. */
-
-async function seedOrder(db: Database, client: Client, card: Card, order: DemoOrder): Promise<void> {
-  const stored = { id: randomUUID(), clientId: client.id, cardId: card.id, ...order };
-  const number = await addOrder(db, stored, now());
+async function seedOrder(db: Database, order: DemoOrder, around: OrderSurroundings): Promise<void> {
+  const { client, card } = around;
+  const stored = { fittings: [], ...order, id: randomUUID(), clientId: client.id, cardId: card.id };
+  await addOrder(db, stored, now());
   if (order.state === "measured" || order.state === "drafted") return;
-  const outcome = makeSheet(writeOrder({ ...stored, number }, client, card, "in"));
+  const outcome = makeSheet(writeOrder(stored, around));
   if (outcome.kind !== "sheet") throw new Error(`the demo order of ${client.name} cannot be drawn`);
   await freezeSheet(db, randomUUID(), stored.id, outcome.sheet, now());
   await changeOrder(db, stored.id, { state: order.state }, now());
@@ -67,10 +76,12 @@ async function seed(): Promise<void> {
     process.stdout.write("The shop has clients already; the demo week is left out.\n");
     return;
   }
+  for (const set of demoRuleSets) await keepRuleSet(db, set);
+  const clients = demoClientsFor(today());
   const seeded: SeededClient[] = [];
-  for (const client of demoClients) seeded.push(await seedClient(db, client));
+  for (const client of clients) seeded.push(await seedClient(db, client));
   await seedOrders(db, seeded);
-  process.stdout.write(`Seeded ${demoClients.length} clients.\n`);
+  process.stdout.write(`Seeded ${clients.length} clients.\n`);
 }
 
 await seed();

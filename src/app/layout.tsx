@@ -1,17 +1,26 @@
 import type { Metadata, Viewport } from "next";
+import { cookies } from "next/headers";
 import type { ReactNode } from "react";
+import { OfflineHelper } from "@/ui/shell/offline-helper";
+import { PreferencesProvider, readPreferences } from "@/ui/shell/preferences";
 import "./globals.css";
 
 export const metadata: Metadata = {
   title: { default: "Inner Fold", template: "%s · Inner Fold" },
   description: "From the tape to the chalk, on the fold.",
+  appleWebApp: { title: "Inner Fold" },
 };
 export const viewport: Viewport = { width: "device-width", initialScale: 1, themeColor: "#3b2340" };
 
-export default function RootLayout({ children }: { readonly children: ReactNode }) {
+export default async function RootLayout({ children }: { readonly children: ReactNode }) {
+  const kept = await cookies();
+  const preferences = readPreferences((name) => kept.get(name)?.value);
   return (
-    <html lang="en">
-      <body>{children}</body>
+    <html lang="en" data-hand={preferences.hand} data-room={preferences.room}>
+      <body>
+        <PreferencesProvider start={preferences}>{children}</PreferencesProvider>
+        <OfflineHelper />
+      </body>
     </html>
   );
 }

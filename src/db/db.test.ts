@@ -47,6 +47,7 @@ const order = (id: string) => ({
   cloth: {},
   state: "drafted" as const,
   promisedOn: null,
+  fittings: [],
 });
 
 beforeAll(async () => {
@@ -94,8 +95,14 @@ it("never changes a sheet that was cut from", async () => {
 });
 
 it("keeps the place at the table and the shop's own rules", async () => {
-  await keepProgress(db, "o1", { stepId: "front-waist-side", done: ["prepare-front"] }, NOW);
-  await keepProgress(db, "o1", { stepId: "front-hip-side", done: ["prepare-front", "front-waist-side"] }, NOW);
+  const tick = (stepId: string, ticked: string[], unticked: string[] = []) =>
+    keepProgress(db, "o1", { stepId, ticked, unticked }, NOW);
+  await tick("front-waist-side", ["prepare-front"]);
+  await tick("front-hip-side", ["front-waist-side"]);
+  // Another browser, which has not seen the second tick, ticks a third: none is lost.
+  await tick("front-hem", ["front-hip-side"]);
+  expect((await findProgress(db, "o1"))?.done).toEqual(["prepare-front", "front-waist-side", "front-hip-side"]);
+  await tick("front-hip-side", [], ["front-hip-side"]);
   expect(await findProgress(db, "o1")).toEqual({
     stepId: "front-hip-side",
     done: ["prepare-front", "front-waist-side"],

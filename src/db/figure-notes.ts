@@ -21,7 +21,8 @@ export async function addFigureNote(db: Database, note: StoredFigureNote, now: s
   await db.insert(figureNotes).values({ ...note, createdAt: now });
 }
 
-export async function useFigureNote(db: Database, id: string, inUse: boolean): Promise<void> {
+/** Switches a note on or off. */
+export async function switchFigureNote(db: Database, id: string, inUse: boolean): Promise<void> {
   await db.update(figureNotes).set({ inUse }).where(eq(figureNotes.id, id));
 }
 

@@ -17,7 +17,7 @@ export {
   dropFigureNote,
   listFigureNotes,
   type StoredFigureNote,
-  useFigureNote,
+  switchFigureNote,
 } from "./figure-notes";
 export {
   addOrder,

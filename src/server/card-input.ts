@@ -16,14 +16,21 @@ const cardInput = v.object({
   ),
   takenOn: day,
   readings: v.record(v.string(), v.pipe(v.string(), v.maxLength(60))),
+  /** The card that was the newest, or that is corrected, when the form was opened. */
+  seen: v.optional(v.nullable(v.object({ cardId: v.string(), revision: v.number() }))),
 });
+
+/** The card that a form was written beside; null when there was none. */
+export type SeenCard = { readonly cardId: string; readonly revision: number } | null;
 
 export interface ReadCardInput {
   readonly name: string;
   readonly takenOn: string;
   readonly readings: StoredReadings;
+  readonly seen: SeenCard;
 }
 
+/** A reading taken again has its unit at each taking, or else the shop's. */
 function keepAsTyped(typed: string, unit: Unit): { readonly typed: string; readonly unit: Unit } {
   const length = parseLength(typed, unit);
   return { typed: typed.trim(), unit: length.ok ? length.value.unit : unit };
@@ -38,7 +45,7 @@ export function readCardInput(input: unknown, unit: Unit): ActionResult<ReadCard
         (issue): FieldError => ({ field: String(issue.path?.[0]?.key ?? ""), message: issue.message }),
       ),
     );
-  const { name, takenOn, readings } = parsed.output;
+  const { name, takenOn, readings, seen = null } = parsed.output;
   const taken = Object.fromEntries(Object.entries(readings).filter(([, typed]) => typed.trim() !== ""));
   const { errors } = readCard(taken, unit);
   if (errors.length > 0)
@@ -51,6 +58,7 @@ export function readCardInput(input: unknown, unit: Unit): ActionResult<ReadCard
       name,
       takenOn,
       readings: Object.fromEntries(Object.entries(taken).map(([id, typed]) => [id, keepAsTyped(typed, unit)])),
+      seen,
     },
   };
 }

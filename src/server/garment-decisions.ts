@@ -1,6 +1,6 @@
-import { describeCatalogue } from "@/core/formats";
 import { findGarment } from "@/core/garments";
-import { ruleDefinition } from "@/core/rules";
+import { type RuleId, ruleDefinition, ruleSets } from "@/core/rules";
+import type { OwnRuleSet } from "@/db";
 
 /** A choice or a rule, as the catalogue describes it. */
 export interface Decision {
@@ -13,13 +13,39 @@ export interface Decision {
   readonly flag: boolean;
 }
 
-/** The choices of a garment and the house rules that move it, as the catalogue describes them. */
-export function decisionsOf(garmentId: string): {
+/** A house rule, as the catalogue describes it. */
+export function describeRule(id: RuleId): Decision {
+  const { label, why, options, range, flag } = ruleDefinition(id);
+  return {
+    id,
+    label,
+    why,
+    options:
+      options === undefined ? null : Object.entries(options).map(([option, said]) => ({ id: option, label: said })),
+    range: range ?? null,
+    flag: flag ?? false,
+  };
+}
+
+/** A set that an order can be drawn by: one that ships, or one of the shop's own. */
+export interface OfferedSet {
+  readonly id: string;
+  readonly label: string;
+}
+
+export function offerSets(ownSets: readonly OwnRuleSet[]): readonly OfferedSet[] {
+  const shipped = Object.entries(ruleSets).map(([id, { label }]) => ({ id, label }));
+  return [...shipped, ...ownSets.map(({ id, name }) => ({ id, label: name }))];
+}
+
+export interface OfferedDecisions {
   readonly choices: readonly Decision[];
   readonly rules: readonly Decision[];
-  readonly sets: readonly { readonly id: string; readonly label: string }[];
-} {
-  const catalogue = describeCatalogue();
+  readonly sets: readonly OfferedSet[];
+}
+
+/** The choices of a garment and the house rules that move it, as the catalogue describes them. */
+export function decisionsOf(garmentId: string, ownSets: readonly OwnRuleSet[]): OfferedDecisions {
   const garment = findGarment(garmentId);
   const choices = Object.entries(garment?.choices ?? {}).map(
     ([id, choice]): Decision => ({
@@ -34,17 +60,5 @@ export function decisionsOf(garmentId: string): {
       flag: choice.kind === "flag",
     }),
   );
-  const rules = (garment?.uses ?? []).map((id): Decision => {
-    const { label, why, options, range, flag } = ruleDefinition(id);
-    return {
-      id,
-      label,
-      why,
-      options:
-        options === undefined ? null : Object.entries(options).map(([option, said]) => ({ id: option, label: said })),
-      range: range ?? null,
-      flag: flag ?? false,
-    };
-  });
-  return { choices, rules, sets: catalogue.ruleSets.map(({ id, label }) => ({ id, label })) };
+  return { choices, rules: (garment?.uses ?? []).map(describeRule), sets: offerSets(ownSets) };
 }

@@ -1,4 +1,5 @@
 import * as v from "valibot";
+import { type OrderState, orderStates } from "@/db";
 
 const id = v.pipe(v.string(), v.uuid());
 
@@ -6,4 +7,9 @@ const id = v.pipe(v.string(), v.uuid());
 export function readId(input: unknown): string | undefined {
   const parsed = v.safeParse(id, input);
   return parsed.success ? parsed.output : undefined;
+}
+
+/** An order's state that came from outside; null when it is none. */
+export function orderStateOf(input: unknown): OrderState | null {
+  return orderStates.find((state) => state === input) ?? null;
 }

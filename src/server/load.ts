@@ -1,40 +1,79 @@
 import { notFound } from "next/navigation";
-import { makeSheet, type Order, type SheetOutcome } from "@/core/formats";
+import { makeSheet, type NeededReading, neededReadings, type Order, type SheetOutcome } from "@/core/formats";
 import type { Unit } from "@/core/length";
 import {
   type Card,
   type Client,
+  countOrders,
   database,
   findCard,
   findClient,
   findCutSheet,
   findOrder,
   findProgress,
+  findShop,
   type ListedOrder,
   listCards,
   listClients,
-  listOrders,
+  listFigureNotes,
+  listOrdersDue,
+  listOrdersInState,
+  listOrdersOfClient,
+  listRuleSets,
+  type OrderState,
+  type OwnRuleSet,
+  orderStates,
   type Progress,
+  type Shop,
+  type StoredFigureNote,
   type StoredOrder,
-  shopUnit,
 } from "@/db";
 import { readId } from "./ids";
-import { writeOrder } from "./order-document";
+import { type OrderSurroundings, writeOrder } from "./order-document";
+import { cardReadings, today } from "./readings";
+import { addDays, startOfWeek } from "./week";
 
-/** Everything the orders page shows. */
-export async function loadWeek(): Promise<{
+/** Orders in one state: those promised first, and how many there are in all. */
+export interface StateShelf {
+  readonly state: OrderState;
   readonly orders: readonly ListedOrder[];
-  readonly clients: readonly Client[];
-}> {
-  const db = await database();
-  return { orders: await listOrders(db), clients: await listClients(db) };
+  readonly many: number;
 }
 
-export interface LoadedClient {
-  readonly client: Client;
-  readonly cards: readonly Card[];
-  readonly orders: readonly ListedOrder[];
-  readonly unit: Unit;
+export interface LoadedWeek {
+  readonly today: string;
+  /** The Monday that the strip starts on. */
+  readonly monday: string;
+  readonly due: readonly ListedOrder[];
+  readonly shelves: readonly StateShelf[];
+  readonly shop: Shop;
+}
+
+/** So many orders of a state are shown before the rest is asked for. */
+const ON_SHELF = 6;
+const ALL = 1000;
+export const WEEK_STRIP_DAYS = 14;
+
+/** Everything the orders page shows: two weeks of days, and the orders by state, the open ones first. */
+export async function loadWeek(whole: OrderState | null): Promise<LoadedWeek> {
+  const db = await database();
+  const monday = startOfWeek(today());
+  const many = await countOrders(db);
+  const shelves = await Promise.all(
+    orderStates
+      .filter((state) => (many[state] ?? 0) > 0)
+      .map(async (state) => ({
+        state,
+        many: many[state] ?? 0,
+        orders: await listOrdersInState(db, state, state === whole ? ALL : ON_SHELF),
+      })),
+  );
+  const due = await listOrdersDue(db, monday, addDays(monday, WEEK_STRIP_DAYS - 1));
+  return { today: today(), monday, due, shelves, shop: await findShop(db) };
+}
+
+export async function loadClients(): Promise<readonly Client[]> {
+  return listClients(await database());
 }
 
 /** Ids are the shop's own; anything else in an address is no page, and never reaches the database. */
@@ -42,25 +81,58 @@ function requireId(id: string): void {
   if (readId(id) === undefined) notFound();
 }
 
+export interface LoadedClient {
+  readonly client: Client;
+  readonly cards: readonly Card[];
+  readonly orders: readonly ListedOrder[];
+  readonly notes: readonly StoredFigureNote[];
+  readonly unit: Unit;
+}
+
 export async function loadClient(id: string): Promise<LoadedClient> {
   requireId(id);
   const db = await database();
   const client = await findClient(db, id);
   if (client === undefined) notFound();
-  const orders = (await listOrders(db)).filter(({ clientId }) => clientId === id);
-  return { client, cards: await listCards(db, id), orders, unit: await shopUnit(db) };
+  return {
+    client,
+    cards: await listCards(db, id),
+    orders: await listOrdersOfClient(db, id),
+    notes: await listFigureNotes(db, id),
+    unit: (await findShop(db)).unit,
+  };
 }
 
-export async function loadUnit(): Promise<Unit> {
-  return shopUnit(await database());
+/** An open order of a client with the readings that it asks for and the card has not. */
+export interface OrderWants {
+  readonly order: ListedOrder;
+  readonly wants: readonly NeededReading[];
 }
 
-export interface LoadedOrder {
+/** What the client's open orders ask of the newest card beyond what it has. */
+export async function loadWants({ client, cards, orders, notes, unit }: LoadedClient): Promise<readonly OrderWants[]> {
+  const [card] = cards;
+  if (card === undefined) return [];
+  const ownSets = await listRuleSets(await database());
+  const readings = cardReadings(card, unit);
+  return orders
+    .filter(({ state }) => state === "measured" || state === "drafted")
+    .map((order) => {
+      const document = writeOrder(order, { client, card, notes, ownSets, shop: unit });
+      return { order, wants: neededReadings(document, readings).filter(({ from }) => from !== "card") };
+    });
+}
+
+export async function loadShop(): Promise<Shop> {
+  return findShop(await database());
+}
+
+export interface LoadedOrder extends OrderSurroundings {
   readonly order: StoredOrder;
-  readonly client: Client;
   readonly document: Order;
-  readonly shop: Unit;
-  readonly card: Card;
+  /** The client's newest card, which may be another than the order's. */
+  readonly newest: Card;
+  readonly cards: readonly Card[];
 }
 
 export async function loadOrder(id: string): Promise<LoadedOrder> {
@@ -70,8 +142,13 @@ export async function loadOrder(id: string): Promise<LoadedOrder> {
   const client = order && (await findClient(db, order.clientId));
   const card = order && (await findCard(db, order.cardId));
   if (order === undefined || client === undefined || card === undefined) notFound();
-  const shop = await shopUnit(db);
-  return { order, client, card, document: writeOrder(order, client, card, shop), shop };
+  const [cards, notes, ownSets] = [
+    await listCards(db, client.id),
+    await listFigureNotes(db, client.id),
+    await listRuleSets(db),
+  ];
+  const around: OrderSurroundings = { client, card, notes, ownSets, shop: (await findShop(db)).unit };
+  return { order, ...around, cards, newest: cards[0] ?? card, document: writeOrder(order, around) };
 }
 
 export interface LoadedSheet extends LoadedOrder {
@@ -88,4 +165,8 @@ export async function loadSheet(id: string): Promise<LoadedSheet> {
   const kept = await findCutSheet(db, id);
   const outcome: SheetOutcome = kept === undefined ? makeSheet(loaded.document) : { kind: "sheet", sheet: kept.sheet };
   return { ...loaded, outcome, frozenAt: kept?.frozenAt ?? null, progress: (await findProgress(db, id)) ?? null };
+}
+
+export async function loadOwnSets(): Promise<readonly OwnRuleSet[]> {
+  return listRuleSets(await database());
 }

@@ -1,11 +1,41 @@
 import type { Order } from "@/core/formats";
 import type { Unit } from "@/core/length";
-import type { Card, Client, StoredOrder } from "@/db";
+import { type RuleSetId, ruleSets } from "@/core/rules";
+import type { Card, Client, OwnRuleSet, StoredFigureNote, StoredOrder } from "@/db";
 import { withUnit } from "./readings";
 
+/** What an order is drawn with, besides itself. */
+export interface OrderSurroundings {
+  readonly client: Client;
+  readonly card: Card;
+  readonly notes: readonly StoredFigureNote[];
+  /** The shop's own sets; the order's rules may name one. */
+  readonly ownSets: readonly OwnRuleSet[];
+  /** The unit that the shop reads its tape in. */
+  readonly shop: Unit;
+}
+
+/** The shipped set that an order's rules stand on, by itself or through a set of the shop's own. */
+export function baseSet(rules: StoredOrder["rules"], ownSets: readonly OwnRuleSet[]): RuleSetId {
+  const named = String(rules.set ?? "close");
+  const base = ownSets.find(({ id }) => id === named)?.base ?? named;
+  return Object.hasOwn(ruleSets, base) ? (base as RuleSetId) : "close";
+}
+
+/** What an order's set is called. */
+export function nameSet(rules: StoredOrder["rules"], ownSets: readonly OwnRuleSet[]): string {
+  return ownSets.find(({ id }) => id === rules.set)?.name ?? ruleSets[baseSet(rules, ownSets)].label;
+}
+
 /** The unit an order is read in: the metric rules are chalked in half centimetres, whatever the shop's own tape. */
-export function orderUnit(rules: StoredOrder["rules"], shop: Unit): Unit {
-  return rules.set === "metric" ? "cm" : shop;
+export function orderUnit(rules: StoredOrder["rules"], ownSets: readonly OwnRuleSet[], shop: Unit): Unit {
+  return ruleSets[baseSet(rules, ownSets)].metric ? "cm" : shop;
+}
+
+/** The rules of an order, with the shop's own set written out: a sheet must not change when the set does. */
+export function writeRules(rules: StoredOrder["rules"], ownSets: readonly OwnRuleSet[]): NonNullable<Order["rules"]> {
+  const own = ownSets.find(({ id }) => id === rules.set);
+  return own === undefined ? { ...rules } : { ...rules, set: own.base, setName: own.name, own: { ...own.overrides } };
 }
 
 /** The cloth of an order, each length with its unit; a field that is empty is left out. */
@@ -22,18 +52,24 @@ export function writeCloth(cloth: StoredOrder["cloth"], shop: Unit): NonNullable
  * The order as it would be written to a file: what the core draws from, on the server and in the browser alike. Every
  * length says its unit, so that another rule set may change the order's unit and nothing else.
  */
-export function writeOrder(order: StoredOrder, client: Client, card: Card, shop: Unit): Order {
+export function writeOrder(
+  order: Pick<StoredOrder, "garment" | "choices" | "rules" | "cloth">,
+  { client, card, notes, ownSets, shop }: OrderSurroundings,
+): Order {
   const measurements = Object.fromEntries(
     Object.entries(card.readings).map(([id, { typed, unit }]) => [id, withUnit(typed, unit)]),
   );
   return {
     format: "inner-fold/order",
     version: 1,
-    unit: orderUnit(order.rules, shop),
+    unit: orderUnit(order.rules, ownSets, shop),
     client: { name: client.name, card: { taken: card.takenOn, measurements } },
     garment: order.garment,
     choices: { ...order.choices },
-    rules: { ...order.rules },
+    rules: writeRules(order.rules, ownSets),
+    figureNotes: notes
+      .filter(({ inUse }) => inUse)
+      .map(({ piece, line, amount, why }) => ({ piece, line, amount, why })),
     cloth: writeCloth(order.cloth, shop),
   };
 }

@@ -1,18 +1,27 @@
 import * as v from "valibot";
-import { database, findOrder, keepProgress } from "@/db";
+import { database, findOrder, findProgress, keepProgress, type Progress } from "@/db";
 import { readId } from "./ids";
 import { type ActionResult, refuseWith } from "./result";
 
 const stepId = v.pipe(v.string(), v.maxLength(120));
-const progressInput = v.object({ stepId, done: v.pipe(v.array(stepId), v.maxLength(500)) });
+const steps = v.pipe(v.array(stepId), v.maxLength(500));
+const changeInput = v.object({ stepId, ticked: steps, unticked: v.optional(steps, []) });
 
-/** Keeps the step in hand and the steps done. */
-export async function keepPlace(orderId: unknown, input: unknown): Promise<ActionResult<null>> {
+const GONE = refuseWith({ field: "", message: "This order is not in the shop's book any more." });
+
+/** Keeps the step in hand, and adds what was ticked or taken back to what other browsers ticked. */
+export async function keepPlace(orderId: unknown, input: unknown): Promise<ActionResult<Progress>> {
   const db = await database();
-  const parsed = v.safeParse(progressInput, input);
+  const parsed = v.safeParse(changeInput, input);
   const order = await findOrder(db, readId(orderId) ?? "");
-  if (!parsed.success || order === undefined)
-    return refuseWith({ field: "", message: "This order is not in the shop's book any more." });
-  await keepProgress(db, order.id, parsed.output, new Date().toISOString());
-  return { ok: true, value: null };
+  if (!parsed.success || order === undefined) return GONE;
+  return { ok: true, value: await keepProgress(db, order.id, parsed.output, new Date().toISOString()) };
+}
+
+/** Where the table stands with an order, for a second browser that follows; null before the first step. */
+export async function readPlace(orderId: unknown): Promise<ActionResult<Progress | null>> {
+  const db = await database();
+  const known = readId(orderId);
+  if (known === undefined) return GONE;
+  return { ok: true, value: (await findProgress(db, known)) ?? null };
 }

@@ -1,4 +1,4 @@
-import { type MeasurementId, measurementIds, type Readings } from "@/core/body";
+import { type MeasurementId, measurementIds, type Readings, splitRepeated } from "@/core/body";
 import { readCard } from "@/core/formats";
 import { defaultChoices, garments } from "@/core/garments";
 import type { Unit } from "@/core/length";
@@ -21,9 +21,31 @@ export function askedReadings(): readonly MeasurementId[] {
   return measurementIds.filter((id) => needed.has(id));
 }
 
-/** A length as it was typed, with its unit always said: so it means the same in an order of either unit. */
+/** The readings that a client's open orders ask for beyond the last card, before all others; the whole list when there is none. */
+export function askedFor(wants: readonly { readonly wants: readonly { readonly id: MeasurementId }[] }[]): {
+  readonly asked: readonly MeasurementId[];
+  readonly by: string;
+} {
+  const missing = new Set(wants.flatMap(({ wants: own }) => own.map(({ id }) => id)));
+  if (missing.size === 0) return { asked: askedReadings(), by: "A dress asks for these" };
+  return {
+    asked: measurementIds.filter((id) => missing.has(id) || askedReadings().includes(id)),
+    by: "The open orders ask for these",
+  };
+}
+
+/** A kept card's readings as a form shows them: as they were typed, with their unit where it is not the shop's. */
+export function typedReadings({ readings }: Card, shop: Unit): Readonly<Record<string, string>> {
+  return Object.fromEntries(
+    Object.entries(readings).map(([id, { typed, unit }]) => [id, unit === shop ? typed : withUnit(typed, unit)]),
+  );
+}
+
+/** A length as it was typed, each taking with its unit always said: so it means the same in an order of either unit. */
 export function withUnit(typed: string, own: Unit): string {
-  return /[a-z"'″”’]\s*$/i.test(typed) ? typed : `${typed.trim()} ${own}`;
+  return splitRepeated(typed)
+    .map((part) => (/[a-z"'″”’]$/i.test(part) ? part : `${part} ${own}`))
+    .join("; ");
 }
 
 /** A kept card's readings in inches. */

@@ -15,3 +15,9 @@ export function refuseWith(...errors: readonly FieldError[]): {
 } {
   return { ok: false, errors };
 }
+
+/** Somebody else has taken a client or an order out of the book. */
+export const NOT_IN_BOOK = refuseWith({
+  field: "",
+  message: "This client or order is not in the shop's book any more.",
+});

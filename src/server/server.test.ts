@@ -63,7 +63,8 @@ describe("lengths keep their unit", () => {
       fullLength: "104",
     }).map(([id, typed]) => [id, { typed, unit: "cm" as const }]),
   );
-  const card = { id: "k", clientId: "c", takenOn: "2026-11-20", readings };
+  const card = { id: "k", clientId: "c", takenOn: "2026-11-20", readings, revision: 1 };
+  const around = { client: { id: "c", name: "A" }, card, notes: [], ownSets: [], shop: "in" as const };
   const order: StoredOrder = {
     id: "o",
     number: 1,
@@ -75,14 +76,13 @@ describe("lengths keep their unit", () => {
     cloth: { width: "60", length: "" },
     state: "drafted",
     promisedOn: null,
+    fittings: [],
   };
 
   it("a card in centimetres means the same in an inch shop", () =>
     expect(cardReadings(card, "in").bust).toBeCloseTo(92 / 2.54, 9));
   it("another rule set changes the order's unit and no length in it", () => {
-    const sheets = ["close", "metric"].map((set) =>
-      makeSheet(writeOrder({ ...order, rules: { set } }, { id: "c", name: "A" }, card, "in")),
-    );
+    const sheets = ["close", "metric"].map((set) => makeSheet(writeOrder({ ...order, rules: { set } }, around)));
     expect(
       sheets.map(
         (outcome) =>
@@ -96,7 +96,7 @@ describe("lengths keep their unit", () => {
       ["in", 4, 60],
       ["cm", 4, 60],
     ]);
-    expect(orderUnit({ set: "easy" }, "cm")).toBe("cm");
+    expect(orderUnit({ set: "easy" }, [], "cm")).toBe("cm");
   });
 });
 
@@ -118,7 +118,7 @@ it("asks first for what the garments of the catalogue cannot do without", () =>
   ]));
 
 it("offers every choice of a garment and every rule that moves it, with its why", () => {
-  const { choices, rules, sets } = decisionsOf("straight-dress");
+  const { choices, rules, sets } = decisionsOf("straight-dress", []);
   expect(choices.map(({ id }) => id)).toEqual([
     "neckWidth",
     "frontNeck",

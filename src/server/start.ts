@@ -1,4 +1,5 @@
 import { closeDatabase, database, FolderInUse } from "@/db";
+import { keepDumping } from "./backup/dumps";
 
 /** Opens the shop's data before the first page, and closes it when the process is asked to end. */
 export async function openShop(): Promise<void> {
@@ -10,6 +11,7 @@ export async function openShop(): Promise<void> {
     );
     process.exit(1);
   }
+  keepDumping();
   for (const signal of ["SIGTERM", "SIGINT"] as const) {
     process.once(signal, () => void closeDatabase().finally(() => process.exit(0)));
   }

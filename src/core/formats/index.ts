@@ -21,6 +21,7 @@ export { type Order, type OrderError, orderSchema } from "./order";
 export { type NeededReading, neededReadings } from "./order-needs";
 export { pieceSvg } from "./piece-svg";
 export { type CardReadings, readCard } from "./read-card";
+export { readRules } from "./read-decisions";
 export { type ReadOrder, readOrder } from "./read-order";
 export { markPlace, type Place, type StepTape, stepTape } from "./step-tape";
 export { type RefusedOrder, writeSheet } from "./write-sheet";

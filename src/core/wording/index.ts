@@ -11,6 +11,7 @@ export {
   namePiece,
   nameSeam,
   originNames,
+  phaseNames,
 } from "./english/names";
 export { type RefusalWording, wordRefusal } from "./english/refusals";
 export { type SpokenStep, speakLength, speakStep } from "./english/spoken";

@@ -1,3 +1,4 @@
+import { memo } from "react";
 import { type MeasurementId, measurements } from "@/core/body";
 import type { Inches, Unit } from "@/core/length";
 import { Fractions } from "@/ui/reading/fractions";
@@ -9,45 +10,77 @@ interface CardFieldProps {
   readonly typed: string;
   /** What the text was understood as; missing while it is none. */
   readonly understood: Inches | undefined;
+  /** The same reading on the last card. */
+  readonly before: Inches | undefined;
   readonly error: string | undefined;
   readonly doubt: string | undefined;
   /** What stands in when it is not taken, in words. */
   readonly standIn: string | undefined;
-  readonly onType: (text: string) => void;
+  readonly onType: (id: MeasurementId, text: string) => void;
+  readonly onFocus: (id: MeasurementId) => void;
 }
 
-/** One reading: where the tape goes, as typed, as understood, and the doubt beside it. */
-export function CardField({ id, unit, typed, understood, error, doubt, standIn, onType }: CardFieldProps) {
+/** How a reading reads: where it stands beside the last card's. */
+function Understood({ understood, before, unit }: Pick<CardFieldProps, "understood" | "before" | "unit">) {
+  return (
+    <span className="w-24 shrink-0 leading-tight">
+      <span className="block text-2xl font-semibold" aria-hidden="true">
+        {understood !== undefined && <Reading value={understood} unit={unit} withUnit />}
+      </span>
+      {before !== undefined && (
+        <span className="block text-sm text-ink-soft">
+          last <Reading value={before} unit={unit} />
+        </span>
+      )}
+    </span>
+  );
+}
+
+/** One reading: as typed, as understood, and the doubt beside it. A reading taken again follows a semicolon. */
+export const CardField = memo(function CardField(props: CardFieldProps) {
+  const { id, typed, understood, error, doubt, standIn, onType, onFocus } = props;
   const { label, taken } = measurements[id];
   const unread = typed.trim() !== "" && understood === undefined;
   const message = error ?? (unread ? "Not understood yet. Write a length like 38 1/2 or 97,5 cm." : (doubt ?? standIn));
   return (
-    <div>
+    <div className="border-b border-card-deep pb-2">
       <label htmlFor={id} className="font-semibold">
         {label}
       </label>
-      <p id={`${id}-taken`} className="text-sm text-ink-soft">
+      <p id={`${id}-taken`} className="sr-only">
         {taken}
       </p>
       <div className="flex items-center gap-3">
         <input
           id={id}
           name={id}
-          className="field"
+          className="field min-w-0 flex-1"
           value={typed}
           autoComplete="off"
           inputMode="text"
           aria-describedby={`${id}-taken ${id}-said`}
           aria-invalid={error !== undefined}
-          onChange={(event) => onType(event.target.value)}
+          onFocus={() => onFocus(id)}
+          onChange={(event) => onType(id, event.target.value)}
         />
-        <span className="min-w-20 text-2xl font-semibold" aria-hidden="true">
-          {understood !== undefined && <Reading value={understood} unit={unit} withUnit />}
-        </span>
+        <button
+          type="button"
+          tabIndex={-1}
+          className="button px-3"
+          aria-label={`${label}: taken again`}
+          disabled={typed.trim() === ""}
+          onClick={() => {
+            onType(id, `${typed.replace(/[;\s]+$/, "")}; `);
+            document.getElementById(id)?.focus();
+          }}
+        >
+          again
+        </button>
+        <Understood {...props} understood={understood} />
       </div>
       <p id={`${id}-said`} className={`text-sm ${error === undefined ? "text-next-deep" : "font-semibold text-wrong"}`}>
         {message !== undefined && <Fractions text={message} />}
       </p>
     </div>
   );
-}
+});

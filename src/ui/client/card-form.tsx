@@ -1,116 +1,80 @@
 "use client";
 
 import { useRouter } from "next/navigation";
-import { type FormEvent, useEffect, useMemo, useState } from "react";
-import { estimateReading, findDoubts, type MeasurementId, measurementIds, type Readings } from "@/core/body";
+import { type FormEvent, type KeyboardEvent, useCallback, useMemo, useRef, useState } from "react";
+import { type MeasurementId, measurementIds, measurements, type Readings } from "@/core/body";
 import { readCard } from "@/core/formats";
-import { formatLengthWithUnit, type Unit } from "@/core/length";
-import { wordFinding } from "@/core/wording";
-import { saveCard, saveClient } from "@/server/actions";
-import type { FieldError } from "@/server/result";
+import type { Unit } from "@/core/length";
+import { doubtsByField, standInFor } from "./card-doubts";
 import { CardField } from "./card-field";
+import { CardKeeping } from "./card-keeping";
+import { CardNames } from "./card-names";
+import { Figure } from "./figure";
+import { MetCard } from "./met-card";
+import { type CardTask, useCardKeeper } from "./use-card-keeper";
+import { type TypedCard, useKeptCard } from "./use-kept-card";
 
 interface CardFormProps {
-  /** Null for a new client. */
-  readonly clientId: string | null;
-  readonly name: string;
-  readonly today: string;
+  readonly task: CardTask;
+  readonly start: TypedCard;
   readonly unit: Unit;
-  /** Readings that the garments ask for first. */
+  /** Readings that are asked for first, and what asks for them. */
   readonly asked: readonly MeasurementId[];
+  readonly askedBy: string;
+  /** The client's last card. */
   readonly before: Readings;
 }
 
-interface Typed {
-  readonly name: string;
-  readonly takenOn: string;
-  readonly readings: Readonly<Record<string, string>>;
-}
+/** Where a key leads from a field: Enter and the arrows walk through the readings. */
+const WALK: Readonly<Record<string, number>> = { Enter: 1, ArrowDown: 1, ArrowUp: -1 };
 
-/** What is typed stays in the browser until the shop has it: a reload or a lost server loses nothing. */
-function useKeptDraft(key: string, empty: Typed) {
-  const [typed, setTyped] = useState(empty);
-  useEffect(() => {
-    const stored = window.localStorage.getItem(key);
-    if (stored === null) return;
-    try {
-      setTyped(JSON.parse(stored) as Typed);
-    } catch {
-      window.localStorage.removeItem(key);
-    }
-  }, [key]);
-  const change = (next: Typed) => {
-    setTyped(next);
-    window.localStorage.setItem(key, JSON.stringify(next));
-  };
-  return { typed, change, forget: () => window.localStorage.removeItem(key) };
-}
-
-/** The doubt that belongs beside each field, in words. */
-function doubtsByField(
-  readings: Readings,
-  before: Readings,
-  unit: Unit,
-): Readonly<Partial<Record<MeasurementId, string>>> {
-  return Object.fromEntries(
-    findDoubts(readings, before).map((doubt) => {
-      const finding = {
-        id: "reading-doubtful",
-        level: "caution",
-        measurement: doubt.measurement,
-        doubt: doubt.code,
-        numbers: { value: doubt.value, against: doubt.against[0]?.value ?? 0 },
-      } as const;
-      const { text, remedy } = wordFinding(finding, unit);
-      return [doubt.measurement, `${text} ${remedy}`];
-    }),
+function walkFields(event: KeyboardEvent<HTMLFormElement>): void {
+  const by = WALK[event.key];
+  const field = event.target;
+  if (by === undefined || !(field instanceof HTMLInputElement) || field.type === "date" || event.ctrlKey) return;
+  const fields = [...event.currentTarget.querySelectorAll<HTMLInputElement>("input.field:not([readonly])")].filter(
+    (one) => one.offsetParent !== null,
   );
+  event.preventDefault();
+  fields[fields.indexOf(field) + by]?.focus();
 }
 
-/** What the draft would use for a reading that was not taken; never silently. */
-function standInFor(id: MeasurementId, readings: Readings, unit: Unit): string | undefined {
-  const estimate = estimateReading(id, readings);
-  return estimate === undefined
-    ? undefined
-    : `Not taken? Then ${formatLengthWithUnit(estimate.value, unit)} is used: ${estimate.rule}.`;
+function keyOf(task: CardTask): string {
+  if (task.kind === "client") return "card-new";
+  return task.kind === "card" ? `card-${task.clientId}` : `correction-${task.cardId}`;
 }
 
-/** A client's card: every reading in any spelling, doubts and errors beside their fields. */
-export function CardForm({ clientId, name, today, unit, asked, before }: CardFormProps) {
+/** A client's card: every reading in any spelling, the tape on the figure, doubts and errors beside their fields. */
+export function CardForm({ task, start, unit, asked, askedBy, before }: CardFormProps) {
   const router = useRouter();
-  const { typed, change, forget } = useKeptDraft(`card-${clientId ?? "new"}`, { name, takenOn: today, readings: {} });
-  const [errors, setErrors] = useState<readonly FieldError[]>([]);
-  const [saving, setSaving] = useState(false);
+  const { typed, change, forget } = useKeptCard(keyOf(task), start);
+  const { keeping, keep, keepMine, write, mend } = useCardKeeper(task, typed, forget);
+  const [focused, setFocused] = useState<MeasurementId | null>(asked[0] ?? null);
   const read = useMemo(
     () => readCard(Object.fromEntries(Object.entries(typed.readings).filter(([, text]) => text.trim() !== "")), unit),
     [typed.readings, unit],
   );
-  const doubts = doubtsByField(read.readings, before, unit);
+  const doubts = doubtsByField(read, before, unit);
   const others = measurementIds.filter((id) => !asked.includes(id));
+  const errors = keeping.state === "writing" ? keeping.errors : [];
   const errorAt = (field: string) => errors.find((error) => error.field === field)?.message;
 
-  const save = async (event: FormEvent) => {
+  // A field must not be drawn anew for what is typed in another: the newest card is read from here.
+  const latest = useRef({ typed, change, mend });
+  latest.current = { typed, change, mend };
+  const type = useCallback((id: MeasurementId, text: string) => {
+    const { typed: card, change: set, mend: mended } = latest.current;
+    set({ ...card, readings: { ...card.readings, [id]: text } });
+    mended(id);
+  }, []);
+  const submit = (event: FormEvent) => {
     event.preventDefault();
-    setSaving(true);
-    try {
-      const result = clientId === null ? await saveClient(typed) : await saveCard(clientId, typed);
-      setErrors(result.ok ? [] : result.errors);
-      if (result.ok) {
-        forget();
-        router.push(`/clients/${result.value.clientId}`);
-      }
-    } catch {
-      setErrors([
-        {
-          field: "",
-          message: "The shop's computer does not answer. What you typed stays here; save again in a moment.",
-        },
-      ]);
-    } finally {
-      setSaving(false);
-    }
+    keep();
   };
-
+  const press = (event: KeyboardEvent<HTMLFormElement>) => {
+    if (event.key === "Enter" && (event.ctrlKey || event.metaKey)) event.currentTarget.requestSubmit();
+    else walkFields(event);
+  };
   const field = (id: MeasurementId) => (
     <CardField
       key={id}
@@ -118,69 +82,60 @@ export function CardForm({ clientId, name, today, unit, asked, before }: CardFor
       unit={unit}
       typed={typed.readings[id] ?? ""}
       understood={read.readings[id]}
+      before={before[id]}
       error={errorAt(id)}
       doubt={doubts[id]}
       standIn={typed.readings[id] ? undefined : standInFor(id, read.readings, unit)}
-      onType={(text) => {
-        change({ ...typed, readings: { ...typed.readings, [id]: text } });
-        setErrors((old) => old.filter((error) => error.field !== id));
-      }}
+      onType={type}
+      onFocus={setFocused}
     />
   );
+  const said =
+    focused === null ? "A figure, front and back" : `${measurements[focused].label}: ${measurements[focused].taken}`;
 
   return (
-    <form onSubmit={save} noValidate className="mx-auto max-w-5xl space-y-4 p-4">
-      <div className="slip grid gap-4 p-4 sm:grid-cols-2">
-        <label className="block">
-          <span className="font-semibold">Name</span>
-          <input
-            className="field"
-            value={typed.name}
-            readOnly={clientId !== null}
-            autoComplete="off"
-            aria-invalid={errorAt("name") !== undefined}
-            onChange={(event) => change({ ...typed, name: event.target.value })}
-          />
-          {errorAt("name") !== undefined && <span className="font-semibold text-wrong">{errorAt("name")}</span>}
-        </label>
-        <label className="block">
-          <span className="font-semibold">Taken on</span>
-          <input
-            className="field"
-            type="date"
-            value={typed.takenOn}
-            aria-invalid={errorAt("takenOn") !== undefined}
-            onChange={(event) => change({ ...typed, takenOn: event.target.value })}
-          />
-          {errorAt("takenOn") !== undefined && <span className="font-semibold text-wrong">{errorAt("takenOn")}</span>}
-        </label>
-        <p className="text-sm text-ink-soft sm:col-span-2">
-          Ask before you measure; a helper or the client's own hand is welcome. Write as you read it: 38 1/2, 38.5, 97,5
-          cm.
+    <form
+      onSubmit={submit}
+      onKeyDown={press}
+      noValidate
+      className="mx-auto max-w-7xl p-3 lg:grid lg:grid-cols-[340px_1fr] lg:gap-4"
+    >
+      <aside className="slip fold-edge sticky top-0 z-20 flex items-center gap-3 p-3 lg:top-3 lg:block lg:self-start">
+        <div className="h-28 w-24 shrink-0 lg:h-[min(56dvh,460px)] lg:w-full">
+          <Figure reading={focused} said={said} />
+        </div>
+        <p aria-live="polite" className="lg:pt-2 lg:text-center">
+          <strong className="block text-lg">{focused !== null && measurements[focused].label}</strong>
+          <span className="text-ink-soft">{focused !== null && measurements[focused].taken}</span>
         </p>
-      </div>
-      <fieldset className="slip fold-edge p-4">
-        <legend className="sr-only">Readings a dress asks for</legend>
-        <h2 className="pb-2 text-lg">A dress asks for these</h2>
-        <div className="grid gap-x-6 gap-y-3 sm:grid-cols-2">{asked.map(field)}</div>
-      </fieldset>
-      <details
-        className="slip p-4"
-        open={others.some((id) => (typed.readings[id] ?? "") !== "" || errorAt(id) !== undefined)}
-      >
-        <summary className="min-h-12 content-center font-head text-lg font-semibold">More readings</summary>
-        <div className="grid gap-x-6 gap-y-3 pt-2 sm:grid-cols-2">{others.map(field)}</div>
-      </details>
-      <div className="sticky bottom-0 flex flex-wrap items-center justify-end gap-4 bg-table py-3">
-        {errors.length > 0 && (
-          <p role="alert" className="font-semibold text-wrong">
-            {errorAt("") ??
-              `Not kept yet: ${errors.length === 1 ? "one field wants" : `${errors.length} fields want`} another look.`}
-          </p>
+      </aside>
+      <div className="mt-3 space-y-3 lg:mt-0">
+        {keeping.state === "met" && (
+          <MetCard
+            theirs={keeping.theirs}
+            mine={typed}
+            correcting={task.kind === "correction"}
+            onKeepMine={() => keepMine(keeping.theirs)}
+            onTakeTheirs={() => {
+              forget();
+              router.push(`/clients/${keeping.theirs.clientId}`);
+            }}
+          />
         )}
-        <button type="submit" className="button button-next" disabled={saving}>
-          {saving ? "Keeping…" : "Keep the card"}
-        </button>
+        <CardNames typed={typed} change={change} known={task.kind !== "client"} errorAt={errorAt} />
+        <fieldset className="slip p-4">
+          <legend className="sr-only">{askedBy}</legend>
+          <h2 className="pb-2 text-lg">{askedBy}</h2>
+          <div className="grid gap-x-6 gap-y-2 md:grid-cols-2">{asked.map(field)}</div>
+        </fieldset>
+        <details
+          className="slip p-4"
+          open={others.some((id) => (typed.readings[id] ?? "") !== "" || errorAt(id) !== undefined)}
+        >
+          <summary className="min-h-12 content-center font-head text-lg font-semibold">More readings</summary>
+          <div className="grid gap-x-6 gap-y-2 pt-2 md:grid-cols-2">{others.map(field)}</div>
+        </details>
+        <CardKeeping keeping={keeping} typed={typed} onStop={write} />
       </div>
     </form>
   );

@@ -1,5 +1,6 @@
 import { markPlace, type SheetPiece, type SheetStep } from "@/core/formats";
 import { lineNames } from "@/core/wording";
+import { ClothText } from "./cloth-text";
 
 interface ChalkPieceProps {
   readonly piece: SheetPiece;
@@ -14,8 +15,9 @@ interface ChalkPieceProps {
   readonly fine: number;
 }
 
-const CHALK = "#fdf8ec";
-const LANTERN = "#ffbf5e";
+const CHALK = "var(--color-chalk)";
+const LANTERN = "var(--color-lantern)";
+const GUIDE = "var(--color-guide)";
 
 /** Steps that light the guide line they work on. */
 const LINE_ACTS = new Set(["guide-line", "mark", "plumb"]);
@@ -47,11 +49,11 @@ function GuideLines({ piece, right, active, fine }: LinesProps) {
     <g key={id}>
       <path
         d={`M ${-piece.originInset} ${down} H ${right - piece.originInset}`}
-        stroke={id === active ? LANTERN : "#e3cfe0"}
+        stroke={id === active ? LANTERN : GUIDE}
         strokeOpacity={id === active ? 1 : 0.6}
         strokeWidth={(id === active ? 0.14 : 0.05) * fine}
       />
-      <text
+      <ClothText
         x={right - piece.originInset + 0.9}
         y={(depths[index] ?? down) + 0.32 * fine}
         fontSize={1 * fine}
@@ -59,7 +61,7 @@ function GuideLines({ piece, right, active, fine }: LinesProps) {
         fill="currentColor"
       >
         {lineNames[id]}
-      </text>
+      </ClothText>
     </g>
   ));
 }
@@ -231,7 +233,7 @@ export function ChalkPiece({ piece, right, activeStep, onMark, faint, withLines,
       {piece.origin !== "fold" && piece.drawnWith === null && (
         <path
           d={`M 0 ${piece.box.top} V ${piece.box.bottom}`}
-          stroke={step?.act === piece.origin ? LANTERN : "#e3cfe0"}
+          stroke={step?.act === piece.origin ? LANTERN : GUIDE}
           strokeWidth={0.1 * fine}
           strokeDasharray="1 0.3 0.2 0.3"
         />

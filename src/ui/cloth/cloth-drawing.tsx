@@ -1,4 +1,5 @@
 import type { CutSheet, SheetStep } from "@/core/formats";
+import { usePreferences } from "@/ui/shell/preferences";
 import { ChalkPiece } from "./chalk-piece";
 import { frameGroup, frameStep, type Group } from "./cloth-frame";
 import { ClothGround } from "./cloth-ground";
@@ -17,49 +18,56 @@ interface ClothDrawingProps {
 /** Seen closer, chalk and words stay as fine as they are on the whole cloth. */
 const FINE_CLOSE = 0.6;
 
-/** A group of pieces chalked on its folded cloth, to scale, tapes along two edges. */
+const LAYERS: Readonly<Record<number, string>> = { 1: "cloth, single", 2: "doubled cloth", 4: "cloth in four layers" };
+
+/** A group of pieces chalked on its folded cloth, to scale, tapes along two edges; mirrored for the left-handed. */
 export function ClothDrawing({ sheet, group, activeStep = null, close = false, onMark }: ClothDrawingProps) {
+  const { hand } = usePreferences();
   const frame = frameGroup(sheet, group);
   if (frame === null) return null;
   const { lead, top, right, bottom } = frame;
-  const view = close && activeStep !== null ? frameStep(frame, activeStep) : frame.view;
+  const seen = close && activeStep !== null ? frameStep(frame, activeStep) : frame.view;
+  const mirrored = hand === "left";
+  const left = mirrored ? -seen.left - seen.width : seen.left;
   const fine = close ? FINE_CLOSE : 1;
   // In four layers two pieces lie in one outline; panels lie beside each other.
   const shared = group.layers === 4;
   const names = frame.pieces.map(({ name }) => name.toLowerCase()).join(" and ");
-  const layers = { 1: "cloth, single", 2: "doubled cloth", 4: "cloth in four layers" }[group.layers] ?? "cloth";
+  const said = `${close ? "Close to the step in hand: the" : "The"} ${names} chalked on the ${LAYERS[group.layers] ?? "cloth"}, fold at the ${hand === "left" ? "right" : "left"}`;
   const stepPiece = activeStep === null ? undefined : frame.pieces.find(({ id }) => id === activeStep.piece);
   return (
     <svg
-      viewBox={`${view.left} ${view.top} ${view.width} ${view.height}`}
+      viewBox={`${left} ${seen.top} ${seen.width} ${seen.height}`}
       className="h-full w-full"
       role="img"
-      aria-label={`${close ? "Close to the step in hand: the" : "The"} ${names} chalked on the ${layers}, fold at the left`}
+      aria-label={said}
     >
-      <ClothGround id={`${group.id}-${close ? "close" : "whole"}`} frame={frame} layers={group.layers} />
-      <ClothTape
-        x={lead.originInset}
-        y={top - 0.35}
-        length={right - lead.originInset}
-        direction="across"
-        unit={sheet.unit}
-      />
-      <ClothTape x={-0.85} y={0} length={bottom - 0.7} direction="down" unit={sheet.unit} />
-      {frame.pieces.map((piece) => (
-        <ChalkPiece
-          key={piece.id}
-          piece={piece}
-          right={right}
-          activeStep={activeStep}
-          onMark={onMark}
-          faint={shared && piece !== (stepPiece ?? lead)}
-          withLines={shared || piece === lead}
-          fine={fine}
+      <g transform={mirrored ? "scale(-1 1)" : undefined}>
+        <ClothGround id={`${group.id}-${close ? "close" : "whole"}`} frame={frame} layers={group.layers} />
+        <ClothTape
+          x={lead.originInset}
+          y={top - 0.35}
+          length={right - lead.originInset}
+          direction="across"
+          unit={sheet.unit}
         />
-      ))}
-      {activeStep !== null && stepPiece !== undefined && (
-        <StepTapeOverlay piece={stepPiece} step={activeStep} unit={sheet.unit} fine={fine} />
-      )}
+        <ClothTape x={-0.85} y={0} length={bottom - 0.7} direction="down" unit={sheet.unit} />
+        {frame.pieces.map((piece) => (
+          <ChalkPiece
+            key={piece.id}
+            piece={piece}
+            right={right}
+            activeStep={activeStep}
+            onMark={onMark}
+            faint={shared && piece !== (stepPiece ?? lead)}
+            withLines={shared || piece === lead}
+            fine={fine}
+          />
+        ))}
+        {activeStep !== null && stepPiece !== undefined && (
+          <StepTapeOverlay piece={stepPiece} step={activeStep} unit={sheet.unit} fine={fine} />
+        )}
+      </g>
     </svg>
   );
 }

@@ -1,5 +1,6 @@
 import type { Unit } from "@/core/length";
 import { tapeTicks } from "./cloth-frame";
+import { ClothText } from "./cloth-text";
 
 interface ClothTapeProps {
   /** Where the tape starts, and which way it runs. */
@@ -21,8 +22,8 @@ export function ClothTape({ x, y, length, direction, unit }: ClothTapeProps) {
         width={length + 0.5}
         height={1.4}
         rx={0.12}
-        fill="#f3e3b8"
-        stroke="#a58a4e"
+        fill="var(--color-tape)"
+        stroke="var(--color-tape-edge)"
         strokeWidth={0.05}
       />
       {tapeTicks(length, unit).map(({ at, number }) => (
@@ -33,21 +34,17 @@ export function ClothTape({ x, y, length, direction, unit }: ClothTapeProps) {
                 ? `M ${at} 0 v ${number === null ? 0.3 : 0.5}`
                 : `M ${at} 0 v ${number === null ? -0.3 : -0.5}`
             }
-            stroke="#3a2c10"
+            stroke="var(--color-tape-ink)"
             strokeWidth={number === null ? 0.05 : 0.09}
           />
           {number !== null && number > 0 && (
-            <text
-              x={at}
-              y={direction === "down" ? 0 : -0.58}
-              fontSize={0.78}
-              fontWeight={600}
-              textAnchor="middle"
-              fill="#3a2c10"
-              transform={direction === "down" ? `rotate(-90 ${at} 0) translate(-0.98 0.28)` : undefined}
+            <g
+              transform={`translate(${at} 0)${direction === "down" ? " rotate(-90) translate(-0.98 0.28)" : " translate(0 -0.58)"}`}
             >
-              {number}
-            </text>
+              <ClothText x={0} y={0} fontSize={0.78} fontWeight={600} textAnchor="middle" fill="var(--color-tape-ink)">
+                {number}
+              </ClothText>
+            </g>
           )}
         </g>
       ))}

@@ -1,10 +1,10 @@
 const lines = [
-  { name: "Stitching line", stroke: "#fdf8ec", width: 2, dash: undefined },
-  { name: "Cutting line", stroke: "#fdf8ec", width: 4, dash: "12 5" },
-  { name: "Guide line", stroke: "#e3cfe0", width: 1, dash: undefined },
-  { name: "Centre line", stroke: "#e3cfe0", width: 2, dash: "12 4 3 4" },
-  { name: "Dart, sewn", stroke: "#fdf8ec", width: 2, dash: "1 5" },
-  { name: "The step in hand", stroke: "#ffbf5e", width: 5, dash: undefined },
+  { name: "Stitching line", stroke: "var(--color-chalk)", width: 2, dash: undefined },
+  { name: "Cutting line", stroke: "var(--color-chalk)", width: 4, dash: "12 5" },
+  { name: "Guide line", stroke: "var(--color-guide)", width: 1, dash: undefined },
+  { name: "Centre line", stroke: "var(--color-guide)", width: 2, dash: "12 4 3 4" },
+  { name: "Dart, sewn", stroke: "var(--color-chalk)", width: 2, dash: "1 5" },
+  { name: "The step in hand", stroke: "var(--color-lantern)", width: 5, dash: undefined },
 ] as const;
 
 /** What each line on the cloth means; told apart by weight and rhythm as well as by tone. */
@@ -24,7 +24,7 @@ export function Legend() {
       ))}
       <li className="flex items-center gap-2">
         <svg width="22" height="14" aria-hidden="true">
-          <path d="M 2 7 L 11 1 L 20 7 L 11 13 Z" fill="none" stroke="#fdf8ec" strokeWidth="2" />
+          <path d="M 2 7 L 11 1 L 20 7 L 11 13 Z" fill="none" stroke="var(--color-chalk)" strokeWidth="2" />
         </svg>
         Notch
       </li>

@@ -1,8 +1,10 @@
 import { type Place, type SheetPiece, type SheetStep, stepTape } from "@/core/formats";
 import { formatLength, type Unit } from "@/core/length";
 import { SvgFractions } from "@/ui/reading/fractions";
+import { ClothText } from "./cloth-text";
 
-const LANTERN = "#ffbf5e";
+const LANTERN = "var(--color-lantern)";
+const CLOTH_DEEP = "var(--color-cloth-deep)";
 
 interface LabelProps {
   readonly at: Place;
@@ -21,13 +23,13 @@ function Label({ at: [x, y], text, fine }: LabelProps) {
         width={width}
         height={2.05}
         rx={0.3}
-        fill="#2a182e"
+        fill={CLOTH_DEEP}
         stroke={LANTERN}
         strokeWidth={0.08}
       />
-      <text x={0} y={0.55} fontSize={1.5} fontWeight={700} textAnchor="middle" fill={LANTERN}>
+      <ClothText x={0} y={0.55} fontSize={1.5} fontWeight={700} textAnchor="middle" fill={LANTERN}>
         <SvgFractions text={text} />
-      </text>
+      </ClothText>
     </g>
   );
 }
@@ -57,7 +59,7 @@ export function StepTapeOverlay({ piece, step, unit, fine }: StepTapeOverlayProp
         />
       )}
       <path d={`M ${x0} ${y0} L ${x1} ${y1}`} stroke={LANTERN} strokeWidth={0.28 * fine} strokeLinecap="round" />
-      <circle cx={x0} cy={y0} r={0.4 * fine} fill="#2a182e" stroke={LANTERN} strokeWidth={0.16 * fine} />
+      <circle cx={x0} cy={y0} r={0.4 * fine} fill={CLOTH_DEEP} stroke={LANTERN} strokeWidth={0.16 * fine} />
       <circle cx={x1} cy={y1} r={0.32 * fine} fill={LANTERN} />
       <Label at={middle} text={formatLength(step.reading, unit)} fine={fine} />
     </g>

@@ -7,14 +7,17 @@ import type { Decision } from "@/server/garment-decisions";
 import { Fractions } from "@/ui/reading/fractions";
 import { Reading } from "@/ui/reading/reading";
 
+/** What a decision can be; a length is in inches, or text with its unit. */
+export type DecisionValue = string | number | boolean;
+
 interface DecisionFieldProps {
   readonly decision: Decision;
   /** What it is now; lengths in inches. */
-  readonly value: string | number | boolean;
+  readonly value: DecisionValue;
   readonly unit: Unit;
   readonly problem: string | undefined;
   /** A length is given as text with its unit. */
-  readonly onDecide: (id: string, value: string | number | boolean) => void;
+  readonly onDecide: (id: string, value: DecisionValue) => void;
 }
 
 const STEP: Readonly<Record<Unit, number>> = { in: 1 / 8, cm: 0.5 };

@@ -1,146 +1,51 @@
 "use client";
 
-import Link from "next/link";
-import { useRouter } from "next/navigation";
-import { type MouseEvent, memo, useCallback, useState } from "react";
-import type { CutSheet, Order } from "@/core/formats";
+import { memo, useCallback } from "react";
+import type { Order } from "@/core/formats";
 import type { Unit } from "@/core/length";
-import type { StoredCloth } from "@/db";
-import type { Decision } from "@/server/garment-decisions";
+import type { OwnRuleSet, StoredCloth } from "@/db";
+import type { OfferedDecisions } from "@/server/garment-decisions";
 import { ClothDrawing } from "@/ui/cloth/cloth-drawing";
 import { Legend } from "@/ui/cloth/legend";
 import { Fractions } from "@/ui/reading/fractions";
-import { Reading } from "@/ui/reading/reading";
-import { Checks } from "@/ui/sheet/checks";
 import { ClothFields } from "./cloth-fields";
-import { DecisionField } from "./decision-field";
-import { type Decisions, type KeptState, problemsByPath, useDecisions } from "./use-decisions";
+import { DecisionField, type DecisionValue } from "./decision-field";
+import { FlatDrawing } from "./flat-drawing";
+import { GarmentOutcome } from "./garment-outcome";
+import { RulesOnSheet } from "./rules-on-sheet";
+import { type Decisions, problemsByPath, useDecisions } from "./use-decisions";
 
 interface GarmentViewProps {
   readonly orderId: string;
   readonly document: Order;
   readonly shop: Unit;
+  readonly ownSets: readonly OwnRuleSet[];
   readonly start: Decisions;
-  readonly choices: readonly Decision[];
-  readonly rules: readonly Decision[];
-  readonly sets: readonly { readonly id: string; readonly label: string }[];
+  readonly offered: OfferedDecisions;
 }
-
-type Value = string | number | boolean;
-
-const keptSaid: Readonly<Record<KeptState, string>> = {
-  kept: "Kept.",
-  keeping: "Keeping…",
-  "not-kept": "Not kept: the shop's computer does not answer, or the garment is cut.",
-  "not-drawable": "Not kept: this cannot be drawn. The cloth shows the last that could.",
-};
 
 /** An option shows as decided, even when it cannot be drawn; a length shows what was drawn last. */
-function shown(decided: Value | undefined, drawn: Value | undefined): Value {
+function shown(decided: DecisionValue | undefined, drawn: DecisionValue | undefined): DecisionValue {
   return typeof drawn === "number" ? drawn : (decided ?? drawn ?? "");
-}
-
-interface RulesOnSheetProps {
-  readonly sheet: CutSheet;
-  readonly unit: Unit;
-  readonly setId: string;
-  readonly rules: readonly Decision[];
-  readonly sets: GarmentViewProps["sets"];
-  readonly problems: Readonly<Record<string, string>>;
-  readonly onDecide: (id: string, value: Value) => void;
-}
-
-/** The house rules that move this garment; made only when they are opened. */
-function RulesOnSheet({ sheet, unit, setId, rules, sets, problems, onDecide }: RulesOnSheetProps) {
-  const [open, setOpen] = useState(false);
-  const set: Decision = {
-    id: "set",
-    label: "House rules",
-    why: "Which set of rules this sheet is drawn by.",
-    options: sets,
-    range: null,
-    flag: false,
-  };
-  return (
-    <details className="py-2" onToggle={(event) => setOpen(event.currentTarget.open)}>
-      <summary className="min-h-12 content-center font-head text-lg font-semibold">House rules on this sheet</summary>
-      {open && (
-        <>
-          <DecisionField decision={set} unit={unit} value={setId} problem={problems["rules.set"]} onDecide={onDecide} />
-          {rules.map((rule) => (
-            <DecisionField
-              key={rule.id}
-              decision={rule}
-              unit={unit}
-              value={sheet.resolved.rules[rule.id]?.value ?? ""}
-              problem={problems[`rules.${rule.id}`]}
-              onDecide={onDecide}
-            />
-          ))}
-        </>
-      )}
-    </details>
-  );
-}
-
-interface OutcomeProps {
-  readonly orderId: string;
-  readonly sheet: CutSheet;
-  readonly unit: Unit;
-  readonly kept: KeptState;
-  readonly keepNow: () => Promise<void>;
-}
-
-/** What the garment costs in cloth, what it finishes at, what to look at twice, and the way on. */
-function Outcome({ orderId, sheet, unit, kept, keepNow }: OutcomeProps) {
-  const router = useRouter();
-  const path = `/orders/${orderId}/sheet`;
-  // What was just decided goes ahead of the tailor: the sheet must not show the garment of a moment ago.
-  const goOn = (event: MouseEvent) => {
-    event.preventDefault();
-    keepNow().then(() => router.push(path));
-  };
-  return (
-    <footer className="max-h-[40%] space-y-2 overflow-y-auto border-t-2 border-line bg-card-deep px-4 py-3">
-      <p className="flex flex-wrap items-baseline gap-x-4">
-        <span>
-          Cloth{" "}
-          <strong className="text-xl">
-            {sheet.cloth.buy} {sheet.cloth.buyUnit}
-          </strong>{" "}
-          of <Reading value={sheet.cloth.width} unit={unit} withUnit />
-        </span>
-        <span>
-          Bust{" "}
-          <strong className="text-xl">
-            <Reading value={sheet.girths[0]?.drawn ?? 0} unit={unit} />
-          </strong>{" "}
-          finished
-        </span>
-        <span role="status" className="text-sm text-ink-soft">
-          {keptSaid[kept]}
-        </span>
-      </p>
-      <Checks checks={sheet.checks} />
-      <Link href={path} onClick={goOn} className="button button-next w-full">
-        To the cut sheet
-      </Link>
-    </footer>
-  );
 }
 
 const StillLegend = memo(Legend);
 
-/** The garment: choices in the order of making beside the live cloth. */
-export function GarmentView({ orderId, document, shop, start, choices, rules, sets }: GarmentViewProps) {
-  const { decisions, decide, outcome, sheet, kept, keepNow } = useDecisions(orderId, document, shop, start);
+/** The garment: choices in the order of making beside the flat and the live cloth. */
+export function GarmentView({ orderId, document, shop, ownSets, start, offered }: GarmentViewProps) {
+  const { decisions, decide, outcome, sheet, kept, keepNow } = useDecisions(orderId, document, {
+    shop,
+    ownSets,
+    start,
+  });
   const decideChoice = useCallback(
-    (id: string, value: Value) => decide((before) => ({ ...before, choices: { ...before.choices, [id]: value } })),
+    (id: string, value: DecisionValue) =>
+      decide((before) => ({ ...before, choices: { ...before.choices, [id]: value } })),
     [decide],
   );
   // Another set starts from its own rules: what was changed for the old one does not follow.
   const decideRule = useCallback(
-    (id: string, value: Value) =>
+    (id: string, value: DecisionValue) =>
       decide((before) => ({ ...before, rules: id === "set" ? { set: value } : { ...before.rules, [id]: value } })),
     [decide],
   );
@@ -151,17 +56,24 @@ export function GarmentView({ orderId, document, shop, start, choices, rules, se
 
   return (
     <div className="flex flex-col gap-3 p-3 lg:h-[calc(100dvh-72px)] lg:min-h-[640px] lg:flex-row">
-      <div className="on-cloth flex min-h-[360px] flex-col gap-2 lg:min-h-0 lg:flex-1">
-        <div className="flex h-[52dvh] min-h-0 gap-4 lg:h-auto lg:flex-1">
-          {sheet?.groups.map((group) => (
-            <div key={group.id} className="min-h-0 min-w-0 flex-1">
-              <ClothDrawing sheet={sheet} group={group} />
+      <div className="on-cloth flex min-h-0 flex-col gap-2 lg:flex-1">
+        <div className="flex flex-col gap-3 sm:h-[56dvh] sm:flex-row lg:h-auto lg:min-h-0 lg:flex-1">
+          {sheet !== null && (
+            <div className="h-[38dvh] min-h-0 min-w-0 rounded-lg bg-table-deep p-2 sm:h-auto sm:flex-[2]">
+              <FlatDrawing sheet={sheet} />
             </div>
-          ))}
+          )}
+          <div className="flex h-[48dvh] min-h-0 min-w-0 gap-3 sm:h-auto sm:flex-[3]">
+            {sheet?.groups.map((group) => (
+              <div key={group.id} className="min-h-0 min-w-0 flex-1">
+                <ClothDrawing sheet={sheet} group={group} />
+              </div>
+            ))}
+          </div>
         </div>
         <StillLegend />
       </div>
-      <div className="slip fold-edge flex flex-col overflow-hidden lg:w-[440px]">
+      <div className="slip fold-edge flex flex-col overflow-hidden lg:w-[420px]">
         {/* A scrolling region must be reachable by keyboard. */}
         {/* biome-ignore lint/a11y/noNoninteractiveTabindex: see above */}
         <section className="flex-1 overflow-y-auto px-4 py-2" aria-label="Choices" tabIndex={0}>
@@ -171,7 +83,7 @@ export function GarmentView({ orderId, document, shop, start, choices, rules, se
             </p>
           ))}
           {sheet !== null &&
-            choices.map((choice) => (
+            offered.choices.map((choice) => (
               <DecisionField
                 key={choice.id}
                 decision={choice}
@@ -187,14 +99,14 @@ export function GarmentView({ orderId, document, shop, start, choices, rules, se
               sheet={sheet}
               unit={unit}
               setId={String(decisions.rules.set ?? "close")}
-              rules={rules}
-              sets={sets}
+              rules={offered.rules}
+              sets={offered.sets}
               problems={problems}
               onDecide={decideRule}
             />
           )}
         </section>
-        {sheet !== null && <Outcome orderId={orderId} sheet={sheet} unit={unit} kept={kept} keepNow={keepNow} />}
+        {sheet !== null && <GarmentOutcome orderId={orderId} sheet={sheet} unit={unit} kept={kept} keepNow={keepNow} />}
       </div>
     </div>
   );

@@ -3,9 +3,10 @@
 import { useCallback, useEffect, useMemo, useRef, useState } from "react";
 import { type CutSheet, makeSheet, type Order, type SheetOutcome } from "@/core/formats";
 import type { Unit } from "@/core/length";
-import type { StoredCloth } from "@/db";
-import { saveDecisions } from "@/server/actions";
-import { orderUnit, writeCloth } from "@/server/order-document";
+import type { OwnRuleSet, StoredCloth } from "@/db";
+import { saveDecisions } from "@/server/order-actions";
+import { orderUnit, writeCloth, writeRules } from "@/server/order-document";
+import { outcomeErrors } from "@/server/sheet-errors";
 
 type Decided = Readonly<Record<string, string | number | boolean>>;
 
@@ -15,23 +16,23 @@ export interface Decisions {
   readonly cloth: StoredCloth;
 }
 
-export type KeptState = "kept" | "keeping" | "not-kept" | "not-drawable";
+export type KeptState = "kept" | "keeping" | "not-kept" | "away" | "not-drawable";
 
 const KEEP_AFTER_MS = 500;
+/** While the shop's computer is away it is asked again so often. */
+const AGAIN_AFTER_MS = 4000;
 
 /** What stands in the way of each decision, by its place in the order (`choices.fold`, `rules.armholeDepth`). */
 export function problemsByPath(outcome: SheetOutcome): Readonly<Record<string, string>> {
-  if (outcome.kind === "sheet") return {};
-  if (outcome.kind === "errors") return Object.fromEntries(outcome.errors.map(({ path, message }) => [path, message]));
-  return Object.fromEntries(
-    outcome.refused.flatMap(({ conflicts, message, remedy }) =>
-      conflicts.map((path) => [path, `${message} ${remedy}`]),
-    ),
-  );
+  return Object.fromEntries(outcomeErrors(outcome).map(({ field, message }) => [field, message]));
 }
 
 /** Decisions about a garment: drawn at once in the browser, kept on the server a moment later; the last good drawing stays. */
-export function useDecisions(orderId: string, document: Order, shop: Unit, start: Decisions) {
+export function useDecisions(
+  orderId: string,
+  document: Order,
+  { shop, ownSets, start }: { readonly shop: Unit; readonly ownSets: readonly OwnRuleSet[]; readonly start: Decisions },
+) {
   // A page that is sent anew while it is open brings the same card: it must not draw or keep anything again.
   const [card] = useState(document);
   const [decisions, setDecisions] = useState(start);
@@ -41,11 +42,12 @@ export function useDecisions(orderId: string, document: Order, shop: Unit, start
     () =>
       makeSheet({
         ...card,
-        ...decisions,
+        choices: decisions.choices,
+        rules: writeRules(decisions.rules, ownSets),
         cloth: writeCloth(decisions.cloth, shop),
-        unit: orderUnit(decisions.rules, shop),
+        unit: orderUnit(decisions.rules, ownSets, shop),
       }),
-    [card, decisions, shop],
+    [card, decisions, shop, ownSets],
   );
   const lastGood = useRef<CutSheet | null>(null);
   if (outcome.kind === "sheet") lastGood.current = outcome.sheet;
@@ -54,10 +56,16 @@ export function useDecisions(orderId: string, document: Order, shop: Unit, start
   /** Keeps what is decided now, unless it is kept already or cannot be drawn. */
   const keepNow = useCallback(async (): Promise<void> => {
     if (keptLast.current === decisions || !drawable) return;
-    keptLast.current = decisions;
     const result = await saveDecisions(orderId, decisions).catch(() => null);
-    setKept(result?.ok ? "kept" : "not-kept");
+    if (result !== null) keptLast.current = decisions;
+    setKept(result === null ? "away" : result.ok ? "kept" : "not-kept");
   }, [orderId, decisions, drawable]);
+
+  useEffect(() => {
+    if (kept !== "away") return;
+    const timer = setInterval(keepNow, AGAIN_AFTER_MS);
+    return () => clearInterval(timer);
+  }, [kept, keepNow]);
 
   useEffect(() => {
     if (keptLast.current === decisions) return;

@@ -12,12 +12,12 @@ interface SumStripProps {
 
 const kindStyle: Readonly<Record<SheetTerm["kind"], string>> = {
   body: "bg-card-deep",
-  ease: "bg-[#dfe6cf]",
-  style: "bg-[#e6ddee]",
-  "given-back": "bg-[#f6d9b8]",
-  "figure-note": "bg-[#f6d9b8]",
+  ease: "bg-ease",
+  style: "bg-style",
+  "given-back": "bg-given",
+  "figure-note": "bg-given",
   allowance: "border-dashed bg-card",
-  trued: "bg-[#e6ddee]",
+  trued: "bg-style",
   rounding: "bg-card",
 };
 

@@ -3,7 +3,7 @@
 import { Scissors } from "lucide-react";
 import { useRouter } from "next/navigation";
 import { useState } from "react";
-import { cutFromSheet } from "@/server/actions";
+import { cutFromSheet } from "@/server/order-actions";
 
 /** Freezes the sheet as the garment is cut; asks once, since nothing can be un-cut. */
 export function CutFrom({ orderId }: { readonly orderId: string }) {

@@ -1,5 +1,8 @@
 import type { CutSheet } from "@/core/formats";
+import { formatLengthWithUnit } from "@/core/length";
+import { isRuleId, ruleDefinition } from "@/core/rules";
 import { nameGirth, nameLine, namePiece, nameSeam } from "@/core/wording";
+import { Fractions } from "@/ui/reading/fractions";
 import { Reading } from "@/ui/reading/reading";
 import { Checks } from "./checks";
 
@@ -125,6 +128,35 @@ function Ledger({ sheet }: { readonly sheet: CutSheet }) {
   );
 }
 
+/** A rule's value on a sheet, in words. */
+function sayValue(value: string | number | boolean, unit: CutSheet["unit"]): string {
+  if (typeof value === "number") return formatLengthWithUnit(value, unit);
+  return typeof value === "boolean" ? (value ? "yes" : "no") : value;
+}
+
+/** Rules that are not the set's: changed for this order, or the shop's own. */
+function ChangedRules({ sheet }: { readonly sheet: CutSheet }) {
+  const from = { order: "this order", "own-set": String(sheet.order.rules?.setName ?? "our own set") };
+  const changed = Object.entries(sheet.resolved.rules).filter(([, rule]) => Object.hasOwn(from, rule.from));
+  if (changed.length === 0) return null;
+  return (
+    <section>
+      <h2 className="pb-1">Rules changed</h2>
+      <ul>
+        {changed.map(([id, rule]) => (
+          <li key={id} className="border-b border-card-deep px-2 py-2">
+            {isRuleId(id) ? ruleDefinition(id).label : id}:{" "}
+            <strong>
+              <Fractions text={sayValue(rule.value, sheet.unit)} />
+            </strong>{" "}
+            · {from[rule.from as keyof typeof from]}
+          </li>
+        ))}
+      </ul>
+    </section>
+  );
+}
+
 /** The proof that it will fit together: checks, finished girths, seams, ledger. */
 export function Proof({ sheet }: { readonly sheet: CutSheet }) {
   return (
@@ -137,6 +169,7 @@ export function Proof({ sheet }: { readonly sheet: CutSheet }) {
         <Reading value={sheet.rounds.armhole} unit={sheet.unit} withUnit />
       </p>
       <Ledger sheet={sheet} />
+      <ChangedRules sheet={sheet} />
     </div>
   );
 }

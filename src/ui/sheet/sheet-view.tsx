@@ -1,13 +1,17 @@
 "use client";
 
 import { Tabs } from "radix-ui";
-import { useState } from "react";
+import { useCallback, useState } from "react";
 import type { CutSheet } from "@/core/formats";
+import type { Progress } from "@/db";
 import { ClothDrawing } from "@/ui/cloth/cloth-drawing";
 import { Legend } from "@/ui/cloth/legend";
+import { usePreferences } from "@/ui/shell/preferences";
+import { useProgress } from "@/ui/table/use-progress";
 import { Proof } from "./proof";
 import { ReadingInHand } from "./reading-in-hand";
 import { StepList } from "./step-list";
+import { useSheetKeys } from "./use-sheet-keys";
 
 const tab =
   "min-h-12 flex-1 border-b-4 border-transparent px-3 font-semibold data-[state=active]:border-next data-[state=active]:bg-card-deep";
@@ -21,26 +25,58 @@ function stepOfMark(sheet: CutSheet, piece: string, mark: string): string | null
   );
 }
 
+interface SheetViewProps {
+  readonly orderId: string;
+  readonly sheet: CutSheet;
+  readonly start: Progress | null;
+}
+
 /** The cut sheet: steps and proof beside the cloth, the reading in hand under it. Touching one lights the other. */
-export function SheetView({ sheet }: { readonly sheet: CutSheet }) {
-  const [activeId, setActiveId] = useState(sheet.steps.find(({ phase }) => phase === "chalk")?.id ?? null);
+export function SheetView({ orderId, sheet, start }: SheetViewProps) {
+  const { hand } = usePreferences();
+  const { done, kept, change } = useProgress(orderId, start);
+  const [activeId, setActiveId] = useState(
+    start?.stepId || (sheet.steps.find(({ phase }) => phase === "chalk")?.id ?? null),
+  );
   const active = sheet.steps.find(({ id }) => id === activeId) ?? null;
   const group = sheet.groups.find(({ id }) => id === active?.group) ?? sheet.groups[0];
-  const pickMark = (piece: string, mark: string) => setActiveId((before) => stepOfMark(sheet, piece, mark) ?? before);
+  const pickMark = useCallback(
+    (piece: string, mark: string) => setActiveId((before) => stepOfMark(sheet, piece, mark) ?? before),
+    [sheet],
+  );
+  const tick = useCallback((id: string) => (done.has(id) ? change(id, [], [id]) : change(id, [id])), [done, change]);
+  const walk = useCallback(
+    (by: 1 | -1) =>
+      setActiveId((before) => {
+        const at = sheet.steps.findIndex(({ id }) => id === before);
+        return sheet.steps[Math.min(sheet.steps.length - 1, Math.max(0, at + by))]?.id ?? before;
+      }),
+    [sheet.steps],
+  );
+  const tickActive = useCallback(() => activeId !== null && tick(activeId), [activeId, tick]);
+  useSheetKeys(walk, tickActive);
   return (
     <div className="flex flex-col gap-3 p-3 lg:h-[calc(100dvh-72px)] lg:min-h-[640px]">
-      <div className="flex min-h-0 flex-1 flex-col gap-3 lg:flex-row">
+      <div className={`flex min-h-0 flex-1 flex-col gap-3 ${hand === "left" ? "lg:flex-row-reverse" : "lg:flex-row"}`}>
         <Tabs.Root defaultValue="steps" className="slip flex flex-col overflow-hidden lg:w-[400px]">
           <Tabs.List className="flex" aria-label="The sheet">
             <Tabs.Trigger value="steps" className={tab}>
               Steps
+              <span className="ml-2 text-sm font-normal text-ink-soft">
+                {sheet.steps.filter(({ id }) => done.has(id)).length} of {sheet.steps.length}
+              </span>
             </Tabs.Trigger>
             <Tabs.Trigger value="proof" className={tab}>
               Proof
             </Tabs.Trigger>
           </Tabs.List>
+          {!kept && (
+            <p role="status" className="px-3 py-1 font-semibold text-next-deep">
+              Ticks are not kept yet: the shop's computer does not answer.
+            </p>
+          )}
           <Tabs.Content value="steps" className="max-h-[46dvh] overflow-y-auto lg:max-h-none lg:flex-1" tabIndex={0}>
-            <StepList sheet={sheet} activeId={activeId} onPick={setActiveId} />
+            <StepList sheet={sheet} activeId={activeId} done={done} onPick={setActiveId} onTick={tick} />
           </Tabs.Content>
           <Tabs.Content value="proof" className="overflow-auto lg:flex-1">
             <Proof sheet={sheet} />
@@ -48,7 +84,7 @@ export function SheetView({ sheet }: { readonly sheet: CutSheet }) {
         </Tabs.Root>
         <div className="on-cloth flex min-h-0 flex-1 flex-col gap-2">
           {group !== undefined && (
-            <div className="flex min-h-0 flex-1 gap-2">
+            <div className={`flex min-h-0 flex-1 gap-2 ${hand === "left" ? "flex-row-reverse" : ""}`}>
               <div className="hidden min-h-0 sm:block sm:w-[34%]">
                 <ClothDrawing sheet={sheet} group={group} activeStep={active} onMark={pickMark} />
               </div>

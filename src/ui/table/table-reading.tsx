@@ -3,27 +3,36 @@ import { DotList } from "@/ui/reading/dot-list";
 import { Fractions } from "@/ui/reading/fractions";
 import { Reading } from "@/ui/reading/reading";
 import { sayDirection } from "@/ui/sheet/reading-in-hand";
+import { isMeasured } from "./measured-steps";
 
-/** Steps whose number is the thing to chalk; others are told in words. */
-const MEASURED = new Set([
-  "top-line",
-  "zip-line",
-  "guide-line",
-  "mark",
-  "centre-mark",
-  "plumb",
-  "drop",
-  "scoop",
-  "lengthen",
-  "allowance",
-  "fold-in",
-  "fold-again",
-  "notch",
-]);
+/** The sum of a reading, one term after another, small enough to stay out of the number's way. */
+function SumLine({ step, unit }: { readonly step: SheetStep; readonly unit: CutSheet["unit"] }) {
+  if (step.terms.length < 2) return null;
+  return (
+    <details className="max-w-3xl">
+      <summary className="inline-block min-h-12 content-center text-lg text-chalk-soft underline underline-offset-4">
+        How it adds up
+      </summary>
+      <p className="flex flex-wrap gap-x-3 text-xl">
+        {step.terms.map((term) => (
+          <span key={`${term.source}-${term.label}`}>
+            {term.value < 0 ? "" : "+ "}
+            <strong>
+              <Reading value={term.value} unit={unit} />
+            </strong>{" "}
+            <span className="text-chalk-soft">
+              <Fractions text={term.label} />
+            </span>
+          </span>
+        ))}
+      </p>
+    </details>
+  );
+}
 
 /** What to do now, the number as large as the screen allows. */
 export function TableReading({ sheet, step }: { readonly sheet: CutSheet; readonly step: SheetStep }) {
-  const measured = step.reading !== null && step.reading > 0 && MEASURED.has(step.act);
+  const measured = isMeasured(step);
   const edge =
     step.act === "edge"
       ? sheet.pieces.find(({ id }) => id === step.piece)?.edges.find(({ id }) => id === step.edge)
@@ -32,7 +41,7 @@ export function TableReading({ sheet, step }: { readonly sheet: CutSheet; readon
     <>
       <h2 className={measured ? "text-3xl lg:text-4xl" : "text-5xl lg:text-6xl"}>{step.title}</h2>
       {measured && step.reading !== null && (
-        <p className="text-[clamp(120px,21vw,260px)] font-bold leading-none text-chalk">
+        <p className="text-[clamp(120px,21vw,240px)] font-bold leading-none text-chalk">
           <Reading value={step.reading} unit={sheet.unit} withUnit />
         </p>
       )}
@@ -48,6 +57,7 @@ export function TableReading({ sheet, step }: { readonly sheet: CutSheet; readon
       <p className="max-w-3xl text-xl text-chalk-soft lg:text-2xl">
         <Fractions text={step.text} />
       </p>
+      {measured && <SumLine step={step} unit={sheet.unit} />}
       {edge !== undefined && (
         <div className="max-w-[calc(100vw-2rem)] text-xl lg:max-w-[60vw]">
           <DotList edge={edge} unit={sheet.unit} />

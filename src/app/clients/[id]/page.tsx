@@ -1,9 +1,15 @@
 import type { Metadata } from "next";
 import Link from "next/link";
 import { garments } from "@/core/garments";
-import { loadClient } from "@/server/load";
+import { loadClient, loadWants } from "@/server/load";
+import { cardReadings, today } from "@/server/readings";
+import { CardChanges } from "@/ui/client/card-changes";
 import { CardHistory } from "@/ui/client/card-history";
+import { FigureNotes } from "@/ui/client/figure-notes";
+import { NewestCard } from "@/ui/client/newest-card";
 import { StartOrder } from "@/ui/client/start-order";
+import { StillNeeds } from "@/ui/client/still-needs";
+import { TakeOutClient } from "@/ui/client/take-out-client";
 import { OrderList } from "@/ui/orders/order-list";
 import { PageHead } from "@/ui/shell/page-head";
 
@@ -11,30 +17,43 @@ export const metadata: Metadata = { title: "Client" };
 export const dynamic = "force-dynamic";
 
 export default async function ClientPage({ params }: { readonly params: Promise<{ id: string }> }) {
-  const { client, cards, orders } = await loadClient((await params).id);
+  const loaded = await loadClient((await params).id);
+  const { client, cards, orders, notes, unit } = loaded;
+  const [newest] = cards;
+  const read = cards.map((card) => ({ takenOn: card.takenOn, readings: cardReadings(card, unit) }));
   return (
     <>
       <PageHead
         title={client.name}
-        about={`${cards.length} ${cards.length === 1 ? "card" : "cards"}, the newest from ${cards[0]?.takenOn ?? "no day yet"}`}
+        about={`${cards.length} ${cards.length === 1 ? "card" : "cards"}, the newest from ${newest?.takenOn ?? "no day yet"}`}
       >
-        <Link href={`/clients/${client.id}/card`} className="button">
+        <Link href={`/clients/${client.id}/card?correct`} className="button" prefetch={false}>
+          Correct
+        </Link>
+        <Link href={`/clients/${client.id}/card`} className="button button-next" prefetch={false}>
           Measure again
         </Link>
       </PageHead>
-      <main className="mx-auto grid max-w-6xl gap-6 p-4 lg:grid-cols-2">
+      <main className="mx-auto grid max-w-7xl gap-6 p-4 lg:grid-cols-[3fr_2fr]">
+        <div className="min-w-0 space-y-6">
+          {newest !== undefined && <NewestCard card={newest} />}
+          <CardChanges cards={read} unit={unit} />
+          <CardHistory cards={cards} />
+          <FigureNotes clientId={client.id} notes={notes} />
+        </div>
         <div className="min-w-0 space-y-6">
           <section>
             <h2 className="pb-2 text-lg">Orders</h2>
             {orders.length === 0 ? (
               <p className="slip p-4">None yet. Choose what to cut.</p>
             ) : (
-              <OrderList orders={orders} />
+              <OrderList orders={orders} today={today()} />
             )}
           </section>
-          <CardHistory cards={cards} />
+          <StillNeeds wants={await loadWants(loaded)} clientId={client.id} />
+          <StartOrder clientId={client.id} garments={garments.map(({ id, label, about }) => ({ id, label, about }))} />
+          <TakeOutClient clientId={client.id} name={client.name} orders={orders.length} />
         </div>
-        <StartOrder clientId={client.id} garments={garments.map(({ id, label, about }) => ({ id, label, about }))} />
       </main>
     </>
   );

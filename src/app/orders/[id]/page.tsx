@@ -1,29 +1,38 @@
 import type { Metadata } from "next";
+import Link from "next/link";
 import { findGarment } from "@/core/garments";
 import { decisionsOf } from "@/server/garment-decisions";
 import { loadOrder } from "@/server/load";
 import { GarmentView } from "@/ui/garment/garment-view";
+import { NewerCard } from "@/ui/garment/newer-card";
 import { PageHead } from "@/ui/shell/page-head";
 
 export const metadata: Metadata = { title: "Garment" };
 export const dynamic = "force-dynamic";
 
 export default async function GarmentPage({ params }: { readonly params: Promise<{ id: string }> }) {
-  const { order, client, document, shop } = await loadOrder((await params).id);
+  const { order, client, card, newest, document, shop, ownSets } = await loadOrder((await params).id);
   const { choices, rules, cloth } = order;
   return (
     <>
       <PageHead
         title={`${findGarment(order.garment)?.label ?? order.garment} for ${client.name}`}
-        about={`No. ${order.number} · card of ${document.client?.card?.taken ?? "today"}`}
-      />
+        about={`No. ${order.number} · card of ${card.takenOn}`}
+      >
+        <NewerCard orderId={order.id} used={card} newest={newest} />
+        <Link href={`/orders/${order.id}/compare`} className="button" prefetch={false}>
+          Compare
+        </Link>
+      </PageHead>
       <main>
         <GarmentView
+          key={card.id}
           orderId={order.id}
           document={document}
           shop={shop}
+          ownSets={ownSets}
           start={{ choices, rules, cloth }}
-          {...decisionsOf(order.garment)}
+          offered={decisionsOf(order.garment, ownSets)}
         />
       </main>
     </>

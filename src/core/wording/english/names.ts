@@ -22,6 +22,9 @@ export const originNames: Readonly<Record<Origin, string>> = {
   "edge-start": "along the line",
 };
 
+/** What each part of the work is called. */
+export const phaseNames = { fold: "Fold", chalk: "Chalk", cut: "Cut", notch: "Notch", make: "Make" } as const;
+
 const edgeNames: Readonly<Record<string, string>> = {
   "front-neck": "front neck",
   "back-neck": "back neck",

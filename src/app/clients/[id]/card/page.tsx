@@ -1,30 +1,49 @@
 import type { Metadata } from "next";
-import { loadClient } from "@/server/load";
-import { askedReadings, cardReadings, today } from "@/server/readings";
+import { loadClient, loadWants } from "@/server/load";
+import { askedFor, cardReadings, today, typedReadings } from "@/server/readings";
 import { CardForm } from "@/ui/client/card-form";
 import { PageHead } from "@/ui/shell/page-head";
 
-export const metadata: Metadata = { title: "New card" };
+export const metadata: Metadata = { title: "Card" };
 export const dynamic = "force-dynamic";
 
-export default async function NewCardPage({ params }: { readonly params: Promise<{ id: string }> }) {
-  const { client, cards, unit } = await loadClient((await params).id);
+interface CardPageProps {
+  readonly params: Promise<{ id: string }>;
+  /** `correct`: the newest card is corrected in place of taking a new one. */
+  readonly searchParams: Promise<{ correct?: string }>;
+}
+
+export default async function CardPage({ params, searchParams }: CardPageProps) {
+  const loaded = await loadClient((await params).id);
+  const { client, cards, unit } = loaded;
+  const [newest, earlier] = cards;
+  const correct = (await searchParams).correct !== undefined && newest !== undefined;
+  const { asked, by } = askedFor(await loadWants(loaded));
+  const seen = newest === undefined ? null : { cardId: newest.id, revision: newest.revision };
   return (
     <>
       <PageHead
-        title={`New card for ${client.name}`}
+        title={correct ? `Correct the card of ${client.name}` : `New card for ${client.name}`}
         about={
-          cards[0] === undefined ? "The first card" : `The last card is from ${cards[0].takenOn}; it stays as it is`
+          newest === undefined
+            ? "The first card"
+            : correct
+              ? `A slip on the card of ${newest.takenOn}; sheets that were cut from it stay`
+              : `The last card is from ${newest.takenOn}; it stays as it is`
         }
       />
       <main>
         <CardForm
-          clientId={client.id}
-          name={client.name}
-          today={today()}
+          task={correct ? { kind: "correction", cardId: newest.id, seen } : { kind: "card", clientId: client.id, seen }}
+          start={{
+            name: client.name,
+            takenOn: correct ? newest.takenOn : today(),
+            readings: correct ? typedReadings(newest, unit) : {},
+          }}
           unit={unit}
-          asked={askedReadings()}
-          before={cardReadings(cards[0], unit)}
+          asked={asked}
+          askedBy={by}
+          before={cardReadings(correct ? earlier : newest, unit)}
         />
       </main>
     </>

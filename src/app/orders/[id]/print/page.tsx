@@ -1,25 +1,41 @@
 import type { Metadata } from "next";
+import { findGarment } from "@/core/garments";
 import { loadSheet } from "@/server/load";
+import { nameSet } from "@/server/order-document";
 import { PrintButton } from "@/ui/sheet/print-button";
 import { PrintedList } from "@/ui/sheet/printed-list";
 import { Undrawn } from "@/ui/sheet/undrawn";
 import { PageHead } from "@/ui/shell/page-head";
 
-export const metadata: Metadata = { title: "Step list" };
+export const metadata: Metadata = { title: "On paper" };
 export const dynamic = "force-dynamic";
 
+const papers = [
+  { href: "steps/a4", label: "Steps, A4" },
+  { href: "steps/letter", label: "Steps, Letter" },
+  { href: "sheet/a4", label: "Sheet, A4" },
+  { href: "sheet/letter", label: "Sheet, Letter" },
+] as const;
+
 export default async function PrintPage({ params }: { readonly params: Promise<{ id: string }> }) {
-  const { order, client, outcome } = await loadSheet((await params).id);
+  const { order, client, outcome, ownSets } = await loadSheet((await params).id);
   if (outcome.kind !== "sheet") return <Undrawn outcome={outcome} clientId={client.id} />;
+  const garment = findGarment(order.garment)?.label ?? order.garment;
+  const { buy, buyUnit } = outcome.sheet.cloth;
   return (
     <>
-      <PageHead title="Step list to print" about={`No. ${order.number}, ${client.name}`}>
+      <PageHead title="On paper" about={`No. ${order.number}, ${client.name} · black on white`}>
+        {papers.map(({ href, label }) => (
+          <a key={href} href={`/orders/${order.id}/paper/${href}`} className="button" target="_blank" rel="noreferrer">
+            {label}
+          </a>
+        ))}
         <PrintButton />
       </PageHead>
       <main className="slip mx-auto my-4 max-w-3xl p-6 print:m-0 print:max-w-none print:p-0">
         <h2 className="pb-2 text-xl">
-          {client.name}, no. {order.number}, {String(order.rules.set ?? "close")} rules, {outcome.sheet.cloth.buy}{" "}
-          {outcome.sheet.cloth.buyUnit} of cloth
+          {garment} for {client.name}, no. {order.number}, {nameSet(order.rules, ownSets)} rules, {buy} {buyUnit} of
+          cloth
         </h2>
         <PrintedList sheet={outcome.sheet} />
       </main>

@@ -1,6 +1,7 @@
 import type { Metadata } from "next";
 import Link from "next/link";
 import { loadSheet } from "@/server/load";
+import { nameSet } from "@/server/order-document";
 import { CutFrom } from "@/ui/sheet/cut-from";
 import { SheetView } from "@/ui/sheet/sheet-view";
 import { Undrawn } from "@/ui/sheet/undrawn";
@@ -10,15 +11,15 @@ export const metadata: Metadata = { title: "Cut sheet" };
 export const dynamic = "force-dynamic";
 
 export default async function SheetPage({ params }: { readonly params: Promise<{ id: string }> }) {
-  const { order, client, outcome, frozenAt } = await loadSheet((await params).id);
-  const cloth = outcome.kind === "sheet" ? ` · ${outcome.sheet.cloth.buy} ${outcome.sheet.cloth.buyUnit} of cloth` : "";
-  const rules = String(order.rules.set ?? "close");
+  const { order, client, outcome, frozenAt, progress, ownSets } = await loadSheet((await params).id);
+  const drawn = outcome.kind === "sheet" ? outcome.sheet : null;
+  const cloth = drawn === null ? "" : ` · ${drawn.cloth.buy} ${drawn.cloth.buyUnit} of cloth`;
+  const cut = frozenAt === null ? "" : ` · cut from on ${frozenAt.slice(0, 10)}, kept as it was`;
+  // A sheet that was cut from says the rules it was drawn by, whatever became of the shop's own set since.
+  const rules = String(drawn?.order.rules?.setName ?? nameSet(order.rules, ownSets));
   return (
     <>
-      <PageHead
-        title={`Cut sheet for ${client.name}`}
-        about={`No. ${order.number} · ${rules} rules${cloth}${frozenAt === null ? "" : ` · cut from on ${frozenAt.slice(0, 10)}, kept as it was`}`}
-      >
+      <PageHead title={`Cut sheet for ${client.name}`} about={`No. ${order.number} · ${rules} rules${cloth}${cut}`}>
         {frozenAt === null && (
           <Link href={`/orders/${order.id}`} className="button" prefetch={false}>
             Garment
@@ -27,16 +28,16 @@ export default async function SheetPage({ params }: { readonly params: Promise<{
         <Link href={`/orders/${order.id}/print`} className="button" prefetch={false}>
           Print
         </Link>
-        {frozenAt === null && outcome.kind === "sheet" && <CutFrom orderId={order.id} />}
-        {outcome.kind === "sheet" && (
-          <Link href={`/orders/${order.id}/table`} className="button button-next">
+        {frozenAt === null && drawn !== null && <CutFrom orderId={order.id} />}
+        {drawn !== null && (
+          <Link href={`/orders/${order.id}/table`} className="button button-next" prefetch={false}>
             To the table
           </Link>
         )}
       </PageHead>
       <main>
         {outcome.kind === "sheet" ? (
-          <SheetView sheet={outcome.sheet} />
+          <SheetView orderId={order.id} sheet={outcome.sheet} start={progress} />
         ) : (
           <Undrawn outcome={outcome} clientId={client.id} />
         )}

@@ -9,7 +9,7 @@ export const dynamic = "force-dynamic";
 export default async function TablePage({ params }: { readonly params: Promise<{ id: string }> }) {
   const { order, client, outcome, progress } = await loadSheet((await params).id);
   return outcome.kind === "sheet" ? (
-    <TableView orderId={order.id} sheet={outcome.sheet} startAt={progress?.stepId ?? null} />
+    <TableView orderId={order.id} sheet={outcome.sheet} start={progress} />
   ) : (
     <Undrawn outcome={outcome} clientId={client.id} />
   );

@@ -1,0 +1,35 @@
+import type { Metadata } from "next";
+import Link from "next/link";
+import { findGarment } from "@/core/garments";
+import { listAlternatives } from "@/server/alternatives";
+import { decisionsOf } from "@/server/garment-decisions";
+import { loadOrder } from "@/server/load";
+import { CompareView } from "@/ui/compare/compare-view";
+import { PageHead } from "@/ui/shell/page-head";
+
+export const metadata: Metadata = { title: "Compare" };
+export const dynamic = "force-dynamic";
+
+export default async function ComparePage({ params }: { readonly params: Promise<{ id: string }> }) {
+  const loaded = await loadOrder((await params).id);
+  const { order, client, card, document, ownSets } = loaded;
+  return (
+    <>
+      <PageHead
+        title={`Compare: ${findGarment(order.garment)?.label ?? order.garment} for ${client.name}`}
+        about={`No. ${order.number} · card of ${card.takenOn} · what moves, and by how much`}
+      >
+        <Link href={`/orders/${order.id}`} className="button" prefetch={false}>
+          Garment
+        </Link>
+      </PageHead>
+      <main>
+        <CompareView
+          document={document}
+          {...listAlternatives(loaded)}
+          choices={decisionsOf(order.garment, ownSets).choices}
+        />
+      </main>
+    </>
+  );
+}

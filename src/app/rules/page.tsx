@@ -1,0 +1,27 @@
+import type { Metadata } from "next";
+import { typicalBody } from "@/core/body";
+import { garments } from "@/core/garments";
+import { ruleDefinition, ruleIds } from "@/core/rules";
+import { describeRule } from "@/server/garment-decisions";
+import { loadOwnSets } from "@/server/load";
+import { RulesView } from "@/ui/rules/rules-view";
+import { PageHead } from "@/ui/shell/page-head";
+
+export const metadata: Metadata = { title: "House rules" };
+export const dynamic = "force-dynamic";
+
+export default async function RulesPage() {
+  return (
+    <>
+      <PageHead title="House rules" about="Where good tailors differ, and how this shop cuts" withPages />
+      <main>
+        <RulesView
+          rules={ruleIds.map((id) => ({ ...describeRule(id), id, place: ruleDefinition(id).place }))}
+          ownSets={await loadOwnSets()}
+          garments={garments.map(({ id, label, uses, rules }) => ({ id, label, uses, own: Object.keys(rules) }))}
+          figure={typicalBody}
+        />
+      </main>
+    </>
+  );
+}

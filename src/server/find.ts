@@ -1,0 +1,28 @@
+import { findGarment } from "@/core/garments";
+import { database, listClients, listOrders } from "@/db";
+
+/** A client or an order that a few letters can find. */
+export interface Findable {
+  readonly kind: "client" | "order";
+  readonly path: string;
+  readonly label: string;
+  readonly about: string;
+}
+
+/** Everything in the book that has a page of its own; what is collected comes last. */
+export async function listFindable(): Promise<readonly Findable[]> {
+  const db = await database();
+  const clients = (await listClients(db)).map(({ id, name }) => ({
+    kind: "client" as const,
+    path: `/clients/${id}`,
+    label: name,
+    about: "client",
+  }));
+  const orders = (await listOrders(db)).map(({ id, number, clientName, garment, state }) => ({
+    kind: "order" as const,
+    path: `/orders/${id}/sheet`,
+    label: `${clientName}: ${findGarment(garment)?.label ?? garment}`,
+    about: `no. ${number}, ${state}`,
+  }));
+  return [...clients, ...orders];
+}

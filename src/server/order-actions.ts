@@ -1,0 +1,173 @@
+"use server";
+
+import { randomUUID } from "node:crypto";
+import { revalidatePath } from "next/cache";
+import * as v from "valibot";
+import { makeSheet } from "@/core/formats";
+import { findGarment } from "@/core/garments";
+import {
+  addOrder,
+  changeOrder,
+  database,
+  findCutSheet,
+  findOrder,
+  findShop,
+  freezeSheet,
+  listCards,
+  orderStates,
+  type StoredCloth,
+} from "@/db";
+import { readId } from "./ids";
+import { loadOrder } from "./load";
+import { writeOrder } from "./order-document";
+import { type ActionResult, type FieldError, NOT_IN_BOOK, refuseWith } from "./result";
+import { outcomeErrors } from "./sheet-errors";
+
+const now = () => new Date().toISOString();
+const shortText = v.pipe(v.string(), v.maxLength(60));
+const decisions = v.record(v.string(), v.union([v.boolean(), v.number(), shortText]));
+const day = v.pipe(v.string(), v.isoDate());
+type StartedOrder = ActionResult<{ readonly orderId: string }>;
+
+/** Takes an order for a garment on the client's newest card. */
+export async function startOrder(
+  clientId: unknown,
+  garmentId: unknown,
+  promised: unknown = null,
+): Promise<StartedOrder> {
+  const db = await database();
+  const garment = typeof garmentId === "string" ? findGarment(garmentId) : undefined;
+  const [card] = await listCards(db, readId(clientId) ?? "");
+  if (garment === undefined || card === undefined) {
+    return refuseWith({ field: "", message: "Take a card of the client first, then choose a garment." });
+  }
+  const promisedOn = v.safeParse(day, promised);
+  const order = {
+    id: randomUUID(),
+    clientId: card.clientId,
+    cardId: card.id,
+    garment: garment.id,
+    choices: {},
+    rules: { set: (await findShop(db)).unit === "cm" ? "metric" : "close" },
+    cloth: {},
+    fittings: [],
+    state: "measured" as const,
+    promisedOn: promisedOn.success ? promisedOn.output : null,
+  };
+  await addOrder(db, order, now());
+  revalidatePath("/", "layout");
+  return { ok: true, value: { orderId: order.id } };
+}
+
+/** Takes an earlier order again: the same garment, choices, rules and cloth, on the client's newest card. */
+export async function repeatOrder(orderId: unknown): Promise<StartedOrder> {
+  const db = await database();
+  const earlier = await findOrder(db, readId(orderId) ?? "");
+  const [card] = earlier === undefined ? [] : await listCards(db, earlier.clientId);
+  if (earlier === undefined || card === undefined) return NOT_IN_BOOK;
+  const { clientId, garment, choices, rules, cloth } = earlier;
+  const id = randomUUID();
+  const again = { id, clientId, cardId: card.id, garment, choices, rules, cloth, fittings: [], promisedOn: null };
+  await addOrder(db, { ...again, state: "drafted" }, now());
+  revalidatePath("/", "layout");
+  return { ok: true, value: { orderId: id } };
+}
+
+const clothInput = v.object({
+  width: v.optional(shortText),
+  length: v.optional(shortText),
+  oneWay: v.optional(v.boolean()),
+});
+const decisionsInput = v.object({ choices: decisions, rules: decisions, cloth: clothInput });
+
+/** The cloth as it was told; an emptied field is cloth still to be bought. */
+function keepCloth({ width = "", length = "", oneWay = false }: v.InferOutput<typeof clothInput>): StoredCloth {
+  return {
+    ...(width.trim() === "" ? {} : { width }),
+    ...(length.trim() === "" ? {} : { length }),
+    ...(oneWay ? { oneWay } : {}),
+  };
+}
+
+const IS_CUT: FieldError = {
+  field: "",
+  message: "This garment is cut; its sheet stays as it was. Take a new order to change it.",
+};
+
+/** Keeps what was decided about a garment; only what can be drawn is kept, and a cut garment keeps its sheet. */
+export async function saveDecisions(orderId: unknown, input: unknown): Promise<ActionResult<null>> {
+  const db = await database();
+  const parsed = v.safeParse(decisionsInput, input);
+  const known = readId(orderId);
+  if (known === undefined || !parsed.success || (await findOrder(db, known)) === undefined) return NOT_IN_BOOK;
+  const { order, ...around } = await loadOrder(known);
+  if ((await findCutSheet(db, order.id)) !== undefined) return refuseWith(IS_CUT);
+  const { choices, rules } = parsed.output;
+  const cloth = keepCloth(parsed.output.cloth);
+  const errors = outcomeErrors(makeSheet(writeOrder({ ...order, choices, rules, cloth }, around)));
+  if (errors.length > 0) return refuseWith(...errors);
+  await changeOrder(db, order.id, { choices, rules, cloth, state: "drafted" }, now());
+  return { ok: true, value: null };
+}
+
+/** Draws an order from the client's newest card from now on; a cut garment keeps its own. */
+export async function takeNewestCard(orderId: unknown): Promise<ActionResult<null>> {
+  const db = await database();
+  const order = await findOrder(db, readId(orderId) ?? "");
+  const [card] = order === undefined ? [] : await listCards(db, order.clientId);
+  if (order === undefined || card === undefined) return NOT_IN_BOOK;
+  if ((await findCutSheet(db, order.id)) !== undefined) return refuseWith(IS_CUT);
+  await changeOrder(db, order.id, { cardId: card.id }, now());
+  revalidatePath("/", "layout");
+  return { ok: true, value: null };
+}
+
+/** Freezes the sheet as it is cut from. A draft with an error is not cut. */
+export async function cutFromSheet(orderId: unknown): Promise<ActionResult<null>> {
+  const db = await database();
+  const order = await findOrder(db, readId(orderId) ?? "");
+  if (order === undefined) return NOT_IN_BOOK;
+  const outcome = makeSheet((await loadOrder(order.id)).document);
+  if (outcome.kind !== "sheet")
+    return refuseWith({ field: "", message: "This order cannot be drawn as it stands. Look at the garment first." });
+  const error = outcome.sheet.checks.find(({ level }) => level === "error");
+  if (error !== undefined) return refuseWith({ field: "", message: `${error.text} ${error.remedy}` });
+  await freezeSheet(db, randomUUID(), order.id, outcome.sheet, now());
+  revalidatePath("/", "layout");
+  return { ok: true, value: null };
+}
+
+const daysInput = v.object({
+  promisedOn: v.nullable(day),
+  fittings: v.pipe(v.array(day), v.maxLength(12)),
+});
+
+/** Keeps the promised day and the days of fittings. */
+export async function keepDays(orderId: unknown, input: unknown): Promise<ActionResult<null>> {
+  const db = await database();
+  const order = await findOrder(db, readId(orderId) ?? "");
+  if (order === undefined) return NOT_IN_BOOK;
+  const parsed = v.safeParse(daysInput, input);
+  if (!parsed.success)
+    return refuseWith({ field: "", message: "One of the days is none. Choose it from the calendar." });
+  const { promisedOn, fittings } = parsed.output;
+  await changeOrder(db, order.id, { promisedOn, fittings: [...new Set(fittings)].sort() }, now());
+  revalidatePath("/", "layout");
+  return { ok: true, value: null };
+}
+
+/** Where a garment can be once it is cut. */
+const AFTER_CUT = orderStates.slice(orderStates.indexOf("cut"));
+
+/** Says how far the work on a cut garment has come; before the shears only drafting moves it on. */
+export async function moveOn(orderId: unknown, state: unknown): Promise<ActionResult<null>> {
+  const db = await database();
+  const order = await findOrder(db, readId(orderId) ?? "");
+  if (order === undefined) return NOT_IN_BOOK;
+  const next = AFTER_CUT.find((one) => one === state);
+  if (next === undefined || (await findCutSheet(db, order.id)) === undefined)
+    return refuseWith({ field: "", message: "It is not cut yet. Say so on its cut sheet first." });
+  await changeOrder(db, order.id, { state: next }, now());
+  revalidatePath("/", "layout");
+  return { ok: true, value: null };
+}

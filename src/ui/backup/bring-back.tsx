@@ -1,0 +1,115 @@
+"use client";
+
+import { format, parseISO } from "date-fns";
+import { useRouter } from "next/navigation";
+import { type ChangeEvent, useState } from "react";
+import type { Restored, ShopFileLook } from "@/server/backup/restore";
+import { AWAY_SAID } from "@/ui/shell/ask-shop";
+
+/** A copy that was chosen: a file of the tailor's, or one that the shop wrote by itself. */
+export type ChosenCopy =
+  | { readonly kind: "file"; readonly file: File }
+  | { readonly kind: "own"; readonly name: string };
+
+const tableNames: Readonly<Record<string, string>> = {
+  clients: "clients",
+  cards: "cards",
+  orders: "orders",
+  cutSheets: "sheets that were cut from",
+  ruleSets: "rule sets of our own",
+  figureNotes: "figure notes",
+};
+
+function sayCounts({ counts }: ShopFileLook): string {
+  return Object.entries(tableNames)
+    .map(([key, name]) => `${counts[key] ?? 0} ${name}`)
+    .join(", ");
+}
+
+async function send(copy: ChosenCopy, replace: boolean): Promise<Restored> {
+  const query = new URLSearchParams({
+    ...(replace ? { replace: "yes" } : {}),
+    ...(copy.kind === "own" ? { copy: copy.name } : {}),
+  });
+  const body = copy.kind === "file" ? await copy.file.text() : null;
+  const answer = await fetch(`/backup/restore?${query}`, { method: "POST", body });
+  return (await answer.json()) as Restored;
+}
+
+interface BringBackProps {
+  /** A copy of the shop's own that was chosen from the list; null while none is. */
+  readonly own: string | null;
+  readonly onForget: () => void;
+}
+
+/** Brings a copy back: it is looked at first, and put in the book's place only when that is said. */
+export function BringBack({ own, onForget }: BringBackProps) {
+  const router = useRouter();
+  const [file, setFile] = useState<File | null>(null);
+  const [looked, setLooked] = useState<{ readonly key: string; readonly look: ShopFileLook } | null>(null);
+  const [said, setSaid] = useState<string | null>(null);
+  const [busy, setBusy] = useState(false);
+  const copy: ChosenCopy | null = own !== null ? { kind: "own", name: own } : file && { kind: "file", file };
+  const key = copy === null ? "" : copy.kind === "own" ? copy.name : `${copy.file.name}-${copy.file.lastModified}`;
+  const look = looked?.key === key ? looked.look : null;
+
+  const run = async (replace: boolean) => {
+    if (copy === null) return;
+    setBusy(true);
+    setSaid(null);
+    const restored = await send(copy, replace).catch(() => ({ ok: false as const, message: AWAY_SAID }));
+    setBusy(false);
+    if (!restored.ok) setSaid(restored.message);
+    else if (!restored.replaced) setLooked({ key, look: restored.look });
+    else {
+      setSaid("The copy is in the book's place. What was there before was kept as a copy, marked “before”.");
+      setLooked(null);
+      setFile(null);
+      onForget();
+      router.refresh();
+    }
+  };
+  const choose = (event: ChangeEvent<HTMLInputElement>) => {
+    setFile(event.target.files?.[0] ?? null);
+    setSaid(null);
+    onForget();
+  };
+  return (
+    <section className="slip fold-edge space-y-3 p-4" aria-labelledby="bring-back">
+      <h2 id="bring-back" className="text-lg">
+        Bring a copy back
+      </h2>
+      <label className="block">
+        <span className="font-semibold">A file that was kept</span>
+        <input className="field" type="file" accept="application/json,.json" onChange={choose} />
+      </label>
+      {own !== null && (
+        <p>
+          Chosen: the copy <strong>{own}</strong>.
+        </p>
+      )}
+      {copy !== null && look === null && (
+        <button type="button" className="button" disabled={busy} onClick={() => run(false)}>
+          {busy ? "Looking…" : "Look what is in it"}
+        </button>
+      )}
+      {look !== null && (
+        <div className="space-y-2">
+          <p>
+            Written on <strong>{format(parseISO(look.writtenAt), "EEEE d MMMM yyyy, HH:mm")}</strong>: {sayCounts(look)}
+            . It is whole.
+          </p>
+          <p>Bringing it back replaces everything in the book. What is there now is kept as a copy first.</p>
+          <button type="button" className="button button-next" disabled={busy} onClick={() => run(true)}>
+            {busy ? "Putting it in place…" : "Put it in the book's place"}
+          </button>
+        </div>
+      )}
+      {said !== null && (
+        <p role="alert" className="font-semibold text-next-deep">
+          {said}
+        </p>
+      )}
+    </section>
+  );
+}

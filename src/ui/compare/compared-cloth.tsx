@@ -1,0 +1,75 @@
+import type { CutSheet } from "@/core/formats";
+import { ChalkPiece } from "@/ui/cloth/chalk-piece";
+import { frameGroup, type Group, type View } from "@/ui/cloth/cloth-frame";
+import { ClothGround } from "@/ui/cloth/cloth-ground";
+import { ClothTape } from "@/ui/cloth/cloth-tape";
+import { usePreferences } from "@/ui/shell/preferences";
+
+interface ComparedClothProps {
+  readonly before: CutSheet;
+  readonly after: CutSheet;
+  readonly group: Group;
+}
+
+function joinViews(one: View, other: View | undefined): View {
+  if (other === undefined) return one;
+  const top = Math.min(one.top, other.top);
+  const bottom = Math.max(one.top + one.height, other.top + other.height);
+  return { left: one.left, top, width: Math.max(one.width, other.width), height: bottom - top };
+}
+
+/** One group on its cloth: chalked as it would be after, and where it was before in dashes of another light. */
+export function ComparedCloth({ before, after, group }: ComparedClothProps) {
+  const { hand } = usePreferences();
+  const frame = frameGroup(after, group);
+  if (frame === null) return null;
+  const old = frameGroup(before, { ...group, foldedWidth: group.foldedWidth });
+  const view = joinViews(frame.view, old?.view);
+  const mirrored = hand === "left";
+  const left = mirrored ? -view.left - view.width : view.left;
+  const names = frame.pieces.map(({ name }) => name.toLowerCase()).join(" and ");
+  return (
+    <svg
+      viewBox={`${left} ${view.top} ${view.width} ${view.height}`}
+      className="h-full w-full"
+      role="img"
+      aria-label={`The ${names}, before and after, on one cloth`}
+    >
+      <g transform={mirrored ? "scale(-1 1)" : undefined}>
+        <ClothGround id={`compared-${group.id}`} frame={frame} layers={group.layers} />
+        <ClothTape
+          x={frame.lead.originInset}
+          y={frame.top - 0.35}
+          length={frame.right - frame.lead.originInset}
+          direction="across"
+          unit={after.unit}
+        />
+        <ClothTape x={-0.85} y={0} length={frame.bottom - 0.7} direction="down" unit={after.unit} />
+        {frame.pieces.map((piece) => (
+          <ChalkPiece
+            key={piece.id}
+            piece={piece}
+            right={frame.right}
+            activeStep={null}
+            onMark={undefined}
+            faint={false}
+            withLines={piece === frame.lead || group.layers === 4}
+            fine={1}
+          />
+        ))}
+        {old?.pieces.map((piece) => (
+          <path
+            key={piece.id}
+            transform={`translate(${piece.originInset} 0)`}
+            d={piece.outline.stitch}
+            fill="none"
+            stroke="var(--color-lantern)"
+            strokeWidth={0.2}
+            strokeDasharray="0.25 0.35"
+            strokeLinecap="round"
+          />
+        ))}
+      </g>
+    </svg>
+  );
+}

@@ -1,0 +1,67 @@
+"use client";
+
+import { type CutSheet, compareSheets, type SheetOutcome } from "@/core/formats";
+import { outcomeErrors } from "@/server/sheet-errors";
+import { Fractions } from "@/ui/reading/fractions";
+import { ComparedCloth } from "./compared-cloth";
+import { ComparisonTable } from "./comparison-table";
+
+interface SideBySideProps {
+  readonly before: CutSheet;
+  readonly after: SheetOutcome;
+}
+
+function Key() {
+  const lines = [
+    { name: "After", stroke: "var(--color-chalk)", dash: undefined },
+    { name: "Before", stroke: "var(--color-lantern)", dash: "2 5" },
+  ];
+  return (
+    <ul className="flex gap-4 rounded-md bg-cloth px-3 py-2 text-sm text-chalk" aria-label="Lines on the cloth">
+      {lines.map(({ name, stroke, dash }) => (
+        <li key={name} className="flex items-center gap-2">
+          <svg width="36" height="10" aria-hidden="true">
+            <path d="M 0 5 H 36" stroke={stroke} strokeWidth={3} strokeDasharray={dash} strokeLinecap="round" />
+          </svg>
+          {name}
+        </li>
+      ))}
+    </ul>
+  );
+}
+
+/** Two sheets on one cloth, and beside it what moves, mark by mark. */
+export function SideBySide({ before, after }: SideBySideProps) {
+  if (after.kind !== "sheet") {
+    return (
+      <div role="alert" className="slip fold-edge space-y-2 p-4">
+        <h2 className="text-lg">This cannot be drawn</h2>
+        {outcomeErrors(after).map(({ field, message }) => (
+          <p key={field}>
+            <Fractions text={message} />
+          </p>
+        ))}
+      </div>
+    );
+  }
+  const { sheet } = after;
+  return (
+    <div className="grid gap-4 lg:h-full lg:min-h-0 lg:grid-cols-[3fr_2fr]">
+      <div className="flex min-h-0 flex-col gap-2">
+        <div className="on-cloth flex h-[60dvh] min-h-0 gap-2 lg:h-auto lg:flex-1">
+          {sheet.groups.map((group) => (
+            <div key={group.id} className="min-h-0 min-w-0 flex-1">
+              <ComparedCloth before={before} after={sheet} group={group} />
+            </div>
+          ))}
+        </div>
+        <Key />
+      </div>
+      {/* A scrolling region must be reachable by keyboard. */}
+      {/* biome-ignore lint/a11y/noNoninteractiveTabindex: see above */}
+      <section className="slip min-h-0 overflow-auto p-4" aria-label="What moves" tabIndex={0}>
+        <ComparisonTable comparison={compareSheets(before, sheet)} unit={sheet.unit} />
+      </section>
+    </div>
+  );
+}

@@ -1,0 +1,64 @@
+"use client";
+
+import Link from "next/link";
+import { useRouter } from "next/navigation";
+import type { MouseEvent } from "react";
+import type { CutSheet } from "@/core/formats";
+import type { Unit } from "@/core/length";
+import { Reading } from "@/ui/reading/reading";
+import { Checks } from "@/ui/sheet/checks";
+import type { KeptState } from "./use-decisions";
+
+const keptSaid: Readonly<Record<KeptState, string>> = {
+  kept: "Kept.",
+  keeping: "Keeping…",
+  "not-kept": "Not kept: the garment is cut.",
+  away: "Not kept yet: the shop's computer does not answer. It is sent when it does.",
+  "not-drawable": "Not kept: this cannot be drawn. The cloth shows the last that could.",
+};
+
+interface GarmentOutcomeProps {
+  readonly orderId: string;
+  readonly sheet: CutSheet;
+  readonly unit: Unit;
+  readonly kept: KeptState;
+  readonly keepNow: () => Promise<void>;
+}
+
+/** What the garment costs in cloth, what it finishes at, what to look at twice, and the way on. */
+export function GarmentOutcome({ orderId, sheet, unit, kept, keepNow }: GarmentOutcomeProps) {
+  const router = useRouter();
+  const path = `/orders/${orderId}/sheet`;
+  // What was just decided goes ahead of the tailor: the sheet must not show the garment of a moment ago.
+  const goOn = (event: MouseEvent) => {
+    event.preventDefault();
+    keepNow().then(() => router.push(path));
+  };
+  return (
+    <footer className="max-h-[40%] space-y-2 overflow-y-auto border-t-2 border-line bg-card-deep px-4 py-3">
+      <p className="flex flex-wrap items-baseline gap-x-4">
+        <span>
+          Cloth{" "}
+          <strong className="text-xl">
+            {sheet.cloth.buy} {sheet.cloth.buyUnit}
+          </strong>{" "}
+          of <Reading value={sheet.cloth.width} unit={unit} withUnit />
+        </span>
+        <span>
+          Bust{" "}
+          <strong className="text-xl">
+            <Reading value={sheet.girths[0]?.drawn ?? 0} unit={unit} />
+          </strong>{" "}
+          finished
+        </span>
+        <span role="status" className="text-sm text-ink-soft">
+          {keptSaid[kept]}
+        </span>
+      </p>
+      <Checks checks={sheet.checks} />
+      <Link href={path} onClick={goOn} className="button button-next w-full">
+        To the cut sheet
+      </Link>
+    </footer>
+  );
+}

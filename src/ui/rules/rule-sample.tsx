@@ -1,0 +1,75 @@
+"use client";
+
+import { useMemo, useState } from "react";
+import { makeSheet } from "@/core/formats";
+import type { Unit } from "@/core/length";
+import type { RuleSetId } from "@/core/rules";
+import type { StoredDecisions } from "@/db";
+import { SideBySide } from "@/ui/compare/side-by-side";
+
+/** A garment that shows what a rule does. */
+export interface SampleGarment {
+  readonly id: string;
+  readonly label: string;
+  /** Rules that move it. */
+  readonly uses: readonly string[];
+  /** Rules that it sets for itself: the shop's own value waits until an order says it. */
+  readonly own: readonly string[];
+}
+
+interface RuleSampleProps {
+  readonly rule: string;
+  readonly base: RuleSetId;
+  readonly unit: Unit;
+  readonly before: StoredDecisions;
+  readonly after: StoredDecisions;
+  readonly garments: readonly SampleGarment[];
+  /** The readings of a made-up figure of middle size, in inches. */
+  readonly figure: Readonly<Record<string, number>>;
+}
+
+/** What a rule changes on a sample cloth: the same garment for the same figure, before and after. */
+export function RuleSample({ rule, base, unit, before, after, garments, figure }: RuleSampleProps) {
+  const moved = garments.filter(({ uses }) => uses.includes(rule));
+  const plain = moved.filter(({ own }) => !own.includes(rule));
+  const [picked, setPicked] = useState<string | null>(null);
+  const garment = moved.find(({ id }) => id === picked) ?? plain[0] ?? moved[0];
+  const sheets = useMemo(() => {
+    if (garment === undefined) return null;
+    const measurements = Object.fromEntries(Object.entries(figure).map(([id, inches]) => [id, `${inches} in`]));
+    const draw = (own: StoredDecisions) =>
+      makeSheet({
+        garment: garment.id,
+        unit,
+        client: { card: { measurements } },
+        rules: { set: base, own: { ...own } },
+      });
+    return { before: draw(before), after: draw(after) };
+  }, [garment, base, unit, before, after, figure]);
+  if (garment === undefined || sheets === null)
+    return <p className="slip p-4">No garment that ships is moved by this rule yet; sleeves and lapels will be.</p>;
+  return (
+    <div className="flex min-h-0 flex-1 flex-col gap-2">
+      <label className="flex flex-wrap items-center gap-3">
+        <span className="font-semibold">Sample</span>
+        <select className="field max-w-64" value={garment.id} onChange={(event) => setPicked(event.target.value)}>
+          {moved.map(({ id, label }) => (
+            <option key={id} value={id}>
+              {label}
+            </option>
+          ))}
+        </select>
+        {garment.own.includes(rule) && (
+          <span className="text-sm text-ink-soft">This garment has a value of its own; an order can change it.</span>
+        )}
+      </label>
+      <div className="min-h-0 flex-1">
+        {sheets.before.kind === "sheet" ? (
+          <SideBySide before={sheets.before.sheet} after={sheets.after} />
+        ) : (
+          <p className="slip p-4">The sample cannot be drawn by this set; mend the set, or choose another sample.</p>
+        )}
+      </div>
+    </div>
+  );
+}

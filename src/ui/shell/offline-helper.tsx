@@ -1,0 +1,11 @@
+"use client";
+
+import { useEffect } from "react";
+
+/** Lets the app open when the shop's computer is away: pages seen before stay, and say how old they are. */
+export function OfflineHelper() {
+  useEffect(() => {
+    if ("serviceWorker" in navigator) navigator.serviceWorker.register("/offline-helper.js").catch(() => undefined);
+  }, []);
+  return null;
+}

@@ -1,0 +1,62 @@
+"use client";
+
+import type { LucideIcon } from "lucide-react";
+import { FlipHorizontal2, Keyboard, Lamp, LampDesk, Repeat, Volume2, VolumeX, ZoomIn, ZoomOut } from "lucide-react";
+
+export interface TableTool {
+  readonly id: string;
+  readonly label: string;
+  readonly icon: LucideIcon;
+  /** Whether it is on; missing for a tool that only acts. */
+  readonly on?: boolean;
+  readonly use: () => void;
+}
+
+interface ToolState {
+  readonly close: boolean;
+  readonly left: boolean;
+  readonly dim: boolean;
+  readonly speaks: boolean;
+}
+
+type ToolKey = "close" | "left" | "dim" | "speaks" | "repeat" | "keys";
+
+/** The tools at the table, each with the key that does the same. */
+export function tableTools(state: ToolState, use: Readonly<Record<ToolKey, () => void>>): readonly TableTool[] {
+  const { close, left, dim, speaks } = state;
+  return [
+    { id: "z", label: close ? "Whole cloth" : "Closer", icon: close ? ZoomOut : ZoomIn, on: close, use: use.close },
+    { id: "l", label: left ? "Fold at the left" : "Fold at the right", icon: FlipHorizontal2, on: left, use: use.left },
+    { id: "d", label: dim ? "Bright room" : "Dim room", icon: dim ? LampDesk : Lamp, on: dim, use: use.dim },
+    {
+      id: "v",
+      label: speaks ? "Be quiet" : "Read aloud",
+      icon: speaks ? Volume2 : VolumeX,
+      on: speaks,
+      use: use.speaks,
+    },
+    { id: "r", label: "Say it again", icon: Repeat, use: use.repeat },
+    { id: "?", label: "Keys", icon: Keyboard, use: use.keys },
+  ];
+}
+
+/** A row of tools, large enough for a thumb with chalk on it. */
+export function TableTools({ tools }: { readonly tools: readonly TableTool[] }) {
+  return (
+    <div className="flex flex-wrap gap-1" role="toolbar" aria-label="Tools at the table">
+      {tools.map(({ id, label, icon: Icon, on, use }) => (
+        <button
+          key={id}
+          type="button"
+          aria-label={label}
+          title={`${label} (${id.toUpperCase()})`}
+          aria-pressed={on}
+          onClick={use}
+          className="grid size-12 place-items-center rounded-md border-2 border-transparent text-chalk aria-pressed:border-lantern hover:bg-cloth"
+        >
+          <Icon aria-hidden="true" />
+        </button>
+      ))}
+    </div>
+  );
+}

@@ -1,0 +1,107 @@
+"use client";
+
+import { useCallback, useEffect, useMemo, useRef, useState } from "react";
+import type { Progress } from "@/db";
+
+interface Change {
+  readonly stepId: string;
+  readonly ticked: readonly string[];
+  readonly unticked: readonly string[];
+}
+
+/** So often a second browser looks where the first one stands. */
+const FOLLOW_EVERY_MS = 1500;
+
+function join(before: Change | null, next: Change): Change {
+  if (before === null) return next;
+  const without = (ids: readonly string[], taken: readonly string[]) => ids.filter((id) => !taken.includes(id));
+  return {
+    stepId: next.stepId,
+    ticked: [...without(before.ticked, next.unticked), ...next.ticked],
+    unticked: [...without(before.unticked, next.ticked), ...next.unticked],
+  };
+}
+
+/** Sends changes one after another, what waits joined into one; a change on its way still arrives when the page is left. */
+function useSender(orderId: string) {
+  const [kept, setKept] = useState(true);
+  const waiting = useRef<Change | null>(null);
+  const sending = useRef(false);
+  const send = useCallback(async () => {
+    sending.current = true;
+    while (waiting.current !== null) {
+      const change = waiting.current;
+      waiting.current = null;
+      const answer = await fetch(`/orders/${orderId}/place`, {
+        method: "PUT",
+        keepalive: true,
+        body: JSON.stringify(change),
+      }).catch(() => null);
+      setKept(answer?.ok ?? false);
+      // The shop's computer is away: the change waits for the next try, joined with what comes meanwhile.
+      if (answer === null) {
+        waiting.current = waiting.current === null ? change : join(change, waiting.current);
+        break;
+      }
+    }
+    sending.current = false;
+  }, [orderId]);
+  const keep = useCallback(
+    (change: Change) => {
+      waiting.current = join(waiting.current, change);
+      if (!sending.current) send();
+    },
+    [send],
+  );
+  useEffect(() => {
+    window.addEventListener("pagehide", send);
+    return () => window.removeEventListener("pagehide", send);
+  }, [send]);
+  const isBusy = useCallback(() => sending.current || waiting.current !== null, []);
+  return { kept, keep, send, isBusy };
+}
+
+const NOTHING: Progress = { stepId: "", done: [] };
+
+/**
+ * Where the table stands with an order and which steps are ticked: kept on the server at every change, and followed
+ * from it, so that two browsers show the same.
+ */
+export function useProgress(orderId: string, start: Progress | null) {
+  const [progress, setProgress] = useState(start ?? NOTHING);
+  const { kept, keep, send, isBusy } = useSender(orderId);
+  const changed = useRef(0);
+
+  const change = useCallback(
+    (stepId: string, ticked: readonly string[], unticked: readonly string[] = []) => {
+      changed.current += 1;
+      setProgress((before) => ({
+        stepId,
+        done: [...new Set([...before.done, ...ticked])].filter((id) => !unticked.includes(id)),
+      }));
+      keep({ stepId, ticked, unticked });
+    },
+    [keep],
+  );
+
+  useEffect(() => {
+    const follow = async () => {
+      if (document.visibilityState !== "visible") return;
+      if (isBusy()) {
+        send();
+        return;
+      }
+      const before = changed.current;
+      const answer = await fetch(`/orders/${orderId}/place`).catch(() => null);
+      const place = answer?.ok ? ((await answer.json()) as Progress | null) : null;
+      // What was done here while the answer came is newer than the answer.
+      if (place === null || changed.current !== before || isBusy()) return;
+      setProgress((old) => (JSON.stringify(old) === JSON.stringify(place) ? old : place));
+    };
+    const timer = setInterval(follow, FOLLOW_EVERY_MS);
+    return () => clearInterval(timer);
+  }, [orderId, send, isBusy]);
+
+  const done = useMemo(() => new Set(progress.done), [progress.done]);
+  return { stepId: progress.stepId, done, kept, change };
+}
