@@ -1,8 +1,9 @@
 import type { Metadata, Viewport } from "next";
 import { cookies } from "next/headers";
 import type { ReactNode } from "react";
+import { readPreferences } from "@/ui/shell/kept-preferences";
 import { OfflineHelper } from "@/ui/shell/offline-helper";
-import { PreferencesProvider, readPreferences } from "@/ui/shell/preferences";
+import { PreferencesProvider } from "@/ui/shell/preferences";
 import "./globals.css";
 
 export const metadata: Metadata = {

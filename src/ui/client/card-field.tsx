@@ -63,10 +63,11 @@ export const CardField = memo(function CardField(props: CardFieldProps) {
           onFocus={() => onFocus(id)}
           onChange={(event) => onType(id, event.target.value)}
         />
+        <Understood {...props} understood={understood} />
         <button
           type="button"
           tabIndex={-1}
-          className="button px-3"
+          className={`button px-3 ${typed.trim() === "" ? "invisible" : ""}`}
           aria-label={`${label}: taken again`}
           disabled={typed.trim() === ""}
           onClick={() => {
@@ -76,7 +77,6 @@ export const CardField = memo(function CardField(props: CardFieldProps) {
         >
           again
         </button>
-        <Understood {...props} understood={understood} />
       </div>
       <p id={`${id}-said`} className={`text-sm ${error === undefined ? "text-next-deep" : "font-semibold text-wrong"}`}>
         {message !== undefined && <Fractions text={message} />}

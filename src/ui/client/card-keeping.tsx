@@ -28,7 +28,7 @@ function sayProblem(keeping: Keeping): string | null {
 export function CardKeeping({ keeping, typed, onStop }: CardKeepingProps) {
   const problem = sayProblem(keeping);
   return (
-    <div className="sticky bottom-0 z-10 flex flex-wrap items-center justify-end gap-3 bg-table py-3">
+    <div className="slip sticky bottom-0 z-10 flex flex-wrap items-center justify-end gap-3 border-t-2 border-line p-3">
       {problem !== null && (
         <p role="alert" className="font-semibold text-wrong">
           {problem}

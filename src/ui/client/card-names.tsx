@@ -11,7 +11,7 @@ interface CardNamesProps {
 /** Whose card it is, and of which day. */
 export function CardNames({ typed, change, known, errorAt }: CardNamesProps) {
   return (
-    <div className="slip grid gap-4 p-4 sm:grid-cols-2">
+    <div className="slip grid gap-x-4 gap-y-2 px-4 py-3 sm:grid-cols-2">
       <label className="block">
         <span className="font-semibold">Name</span>
         <input
@@ -37,7 +37,7 @@ export function CardNames({ typed, change, known, errorAt }: CardNamesProps) {
       </label>
       <p className="text-sm text-ink-soft sm:col-span-2">
         Ask before you measure; a helper or the client's own hand is welcome. Write as you read it: 38 1/2, 38.5, 97,5
-        cm. Enter goes on. Taken again? Write it after a semicolon: 41; 41 1/2.
+        cm. Taken again? After a semicolon: 41; 41 1/2.
       </p>
     </div>
   );

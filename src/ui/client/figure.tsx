@@ -46,6 +46,8 @@ function View({ side, tape }: { readonly side: Side; readonly tape: FigureTape |
       <g className="figure-body">
         <path d={BODY} />
         <path d={BODY} transform="scale(-1 1)" />
+        {/* The two halves meet without a seam. */}
+        <path d="M 0 10 V 280" className="figure-middle" />
       </g>
       <path d={LINES[side]} className="figure-line" />
       {tape !== null && tape.side === side && <Tape tape={tape} />}

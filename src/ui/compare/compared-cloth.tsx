@@ -1,4 +1,4 @@
-import type { CutSheet } from "@/core/formats";
+import type { CutSheet, SheetPiece } from "@/core/formats";
 import { ChalkPiece } from "@/ui/cloth/chalk-piece";
 import { frameGroup, type Group, type View } from "@/ui/cloth/cloth-frame";
 import { ClothGround } from "@/ui/cloth/cloth-ground";
@@ -23,8 +23,11 @@ export function ComparedCloth({ before, after, group }: ComparedClothProps) {
   const { hand } = usePreferences();
   const frame = frameGroup(after, group);
   if (frame === null) return null;
-  const old = frameGroup(before, { ...group, foldedWidth: group.foldedWidth });
+  const old = frameGroup(before, group);
   const view = joinViews(frame.view, old?.view);
+  // Both are read from the same origin; another zip allowance must not look as if every mark had moved.
+  const insetAfter = (piece: SheetPiece) =>
+    frame.pieces.find(({ id }) => id === piece.id)?.originInset ?? piece.originInset;
   const mirrored = hand === "left";
   const left = mirrored ? -view.left - view.width : view.left;
   const names = frame.pieces.map(({ name }) => name.toLowerCase()).join(" and ");
@@ -60,7 +63,7 @@ export function ComparedCloth({ before, after, group }: ComparedClothProps) {
         {old?.pieces.map((piece) => (
           <path
             key={piece.id}
-            transform={`translate(${piece.originInset} 0)`}
+            transform={`translate(${insetAfter(piece)} 0)`}
             d={piece.outline.stitch}
             fill="none"
             stroke="var(--color-lantern)"

@@ -9,15 +9,21 @@ import { ComparisonTable } from "./comparison-table";
 interface SideBySideProps {
   readonly before: CutSheet;
   readonly after: SheetOutcome;
+  /** The table under the cloth, where there is no room beside it. */
+  readonly stacked?: boolean;
 }
 
 function Key() {
   const lines = [
-    { name: "After", stroke: "var(--color-chalk)", dash: undefined },
-    { name: "Before", stroke: "var(--color-lantern)", dash: "2 5" },
+    { name: "After, stitching line", stroke: "var(--color-chalk)", dash: undefined },
+    { name: "After, cutting line", stroke: "var(--color-chalk)", dash: "12 5" },
+    { name: "Before, stitching line", stroke: "var(--color-lantern)", dash: "2 5" },
   ];
   return (
-    <ul className="flex gap-4 rounded-md bg-cloth px-3 py-2 text-sm text-chalk" aria-label="Lines on the cloth">
+    <ul
+      className="flex flex-wrap gap-x-4 rounded-md bg-cloth px-3 py-2 text-sm text-chalk"
+      aria-label="Lines on the cloth"
+    >
       {lines.map(({ name, stroke, dash }) => (
         <li key={name} className="flex items-center gap-2">
           <svg width="36" height="10" aria-hidden="true">
@@ -31,7 +37,7 @@ function Key() {
 }
 
 /** Two sheets on one cloth, and beside it what moves, mark by mark. */
-export function SideBySide({ before, after }: SideBySideProps) {
+export function SideBySide({ before, after, stacked = false }: SideBySideProps) {
   if (after.kind !== "sheet") {
     return (
       <div role="alert" className="slip fold-edge space-y-2 p-4">
@@ -46,7 +52,7 @@ export function SideBySide({ before, after }: SideBySideProps) {
   }
   const { sheet } = after;
   return (
-    <div className="grid gap-4 lg:h-full lg:min-h-0 lg:grid-cols-[3fr_2fr]">
+    <div className={`grid gap-3 lg:h-full lg:min-h-0 ${stacked ? "lg:grid-rows-[3fr_2fr]" : "lg:grid-cols-[3fr_2fr]"}`}>
       <div className="flex min-h-0 flex-col gap-2">
         <div className="on-cloth flex h-[60dvh] min-h-0 gap-2 lg:h-auto lg:flex-1">
           {sheet.groups.map((group) => (

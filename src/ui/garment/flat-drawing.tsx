@@ -20,6 +20,8 @@ function FlatSide({ half, mirrored }: { readonly half: FlatHalf; readonly mirror
           key={piece.id}
           d={`M ${chain(piece.edges.flatMap(({ points }) => points))} Z`}
           fill="var(--color-cloth)"
+          stroke="var(--color-cloth)"
+          strokeWidth={0.2}
         />
       ))}
       {half.pieces.flatMap((piece) =>

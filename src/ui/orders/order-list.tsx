@@ -8,6 +8,8 @@ import { OrderDays } from "./order-days";
 
 interface OrderListProps {
   readonly orders: readonly ListedOrder[];
+  /** On a client's own page every order is that client's. */
+  readonly ofClient?: boolean;
   /** Today, when promises that are past are to be marked. */
   readonly today?: string;
 }
@@ -19,7 +21,7 @@ function sayPromise({ promisedOn, state }: ListedOrder, today: string | undefine
 }
 
 /** Orders by the promised day, each with the next thing to do. */
-export function OrderList({ orders, today }: OrderListProps) {
+export function OrderList({ orders, ofClient = false, today }: OrderListProps) {
   return (
     <ul className="space-y-2">
       {orders.map((order) => {
@@ -31,11 +33,12 @@ export function OrderList({ orders, today }: OrderListProps) {
               prefetch={false}
               className="flex min-h-16 min-w-0 flex-1 flex-wrap items-center gap-x-4 gap-y-1 px-4 py-2"
             >
-              <span className="min-w-0 flex-1">
+              <span className="min-w-0 basis-full sm:flex-1 sm:basis-0">
                 <span className="block text-lg font-semibold leading-snug">
-                  {order.clientName}{" "}
-                  <span className="font-normal text-ink-soft">
-                    · {findGarment(order.garment)?.label ?? order.garment}
+                  {!ofClient && <>{order.clientName} </>}
+                  <span className={ofClient ? "" : "font-normal text-ink-soft"}>
+                    {!ofClient && "· "}
+                    {findGarment(order.garment)?.label ?? order.garment}
                   </span>
                 </span>
                 <span className="block text-sm text-ink-soft">

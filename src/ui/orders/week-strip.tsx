@@ -1,4 +1,4 @@
-import { Scissors, Shirt } from "lucide-react";
+import { Shirt, ShoppingBag } from "lucide-react";
 import Link from "next/link";
 import { findGarment } from "@/core/garments";
 import type { ListedOrder } from "@/db";
@@ -26,7 +26,7 @@ function dueOn(day: string, due: readonly ListedOrder[]): readonly Due[] {
 }
 
 function DueRow({ order, kind }: Due) {
-  const Icon = kind === "fitting" ? Shirt : Scissors;
+  const Icon = kind === "fitting" ? Shirt : ShoppingBag;
   const garment = findGarment(order.garment)?.label ?? order.garment;
   return (
     <li>
@@ -96,7 +96,7 @@ export function WeekStrip({ monday, days, today, due, dayHolds }: WeekStripProps
     // The strip scrolls sideways on a small screen, so it must be reachable by keyboard.
     // biome-ignore lint/a11y/noNoninteractiveTabindex: see above
     <section aria-label="The week" tabIndex={0} className="relative overflow-x-auto pb-1">
-      <ol className="grid min-w-max auto-cols-[minmax(148px,1fr)] grid-flow-col gap-2">
+      <ol className="grid min-w-max auto-cols-[168px] grid-flow-col gap-2">
         {strip.map(({ day, due: own }) => (
           <DayColumn key={day} day={day} isToday={day === today} due={own} dayHolds={dayHolds} />
         ))}

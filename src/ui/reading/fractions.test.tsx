@@ -16,12 +16,16 @@ describe("fractions", () => {
     ["10 3⁄16", "10 3/16"],
     ["9⅛ in, then 10⅝ in", "9 1/8 in, then 10 5/8 in"],
     ["15 1/2", "15 1/2"],
+    ["27⁄32 in", "27/32 in"],
+    ["14 27⁄32 and 1½", "14 27/32 and 1 1/2"],
     ["no number", "no number"],
   ])("%s is read %s, never 145/8", (text, said) =>
     expect(spoken(renderToStaticMarkup(<Fractions text={text} />))).toBe(said),
   );
-  it("only the fraction is drawn as one: the 14 of 14⅝ stays as it is", () =>
-    expect(renderToStaticMarkup(<Fractions text="14⅝" />)).toMatch(/^14<span class="fraction">.5\/8<\/span>$/));
+  it("only the fraction is drawn as one: the 14 of 14⅝ stays as it is, and never stands at the end of a line", () =>
+    expect(renderToStaticMarkup(<Fractions text="14⅝" />)).toMatch(
+      /^<span class="whitespace-nowrap">14<span class="fraction">.5\/8<\/span><\/span>$/,
+    ));
   it("keeps markup in a name as text", () =>
     expect(renderToStaticMarkup(<Fractions text="<b>½</b>" />)).not.toContain("<b>"));
 });

@@ -1,7 +1,7 @@
 "use client";
 
 import { useMemo, useState } from "react";
-import { makeSheet } from "@/core/formats";
+import { compareSheets, makeSheet, type SheetOutcome } from "@/core/formats";
 import type { Unit } from "@/core/length";
 import type { RuleSetId } from "@/core/rules";
 import type { StoredDecisions } from "@/db";
@@ -28,24 +28,34 @@ interface RuleSampleProps {
   readonly figure: Readonly<Record<string, number>>;
 }
 
+type Pair = { readonly before: SheetOutcome; readonly after: SheetOutcome };
+
+/** The first garment on which the change shows; when none does, the first that has the rule at all. */
+function findMoved(garments: readonly SampleGarment[], draw: (id: string) => Pair): SampleGarment | undefined {
+  return (
+    garments.find(({ id }) => {
+      const { before, after } = draw(id);
+      return (
+        before.kind === "sheet" && after.kind === "sheet" && compareSheets(before.sheet, after.sheet).marks.length > 0
+      );
+    }) ?? garments[0]
+  );
+}
+
 /** What a rule changes on a sample cloth: the same garment for the same figure, before and after. */
 export function RuleSample({ rule, base, unit, before, after, garments, figure }: RuleSampleProps) {
-  const moved = garments.filter(({ uses }) => uses.includes(rule));
-  const plain = moved.filter(({ own }) => !own.includes(rule));
+  const offered = useMemo(() => garments.filter(({ uses }) => uses.includes(rule)), [garments, rule]);
   const [picked, setPicked] = useState<string | null>(null);
-  const garment = moved.find(({ id }) => id === picked) ?? plain[0] ?? moved[0];
-  const sheets = useMemo(() => {
-    if (garment === undefined) return null;
+  const { garment, sheets } = useMemo(() => {
     const measurements = Object.fromEntries(Object.entries(figure).map(([id, inches]) => [id, `${inches} in`]));
-    const draw = (own: StoredDecisions) =>
-      makeSheet({
-        garment: garment.id,
-        unit,
-        client: { card: { measurements } },
-        rules: { set: base, own: { ...own } },
-      });
-    return { before: draw(before), after: draw(after) };
-  }, [garment, base, unit, before, after, figure]);
+    const draw = (id: string) => {
+      const sheet = (own: StoredDecisions) =>
+        makeSheet({ garment: id, unit, client: { card: { measurements } }, rules: { set: base, own: { ...own } } });
+      return { before: sheet(before), after: sheet(after) };
+    };
+    const chosen = offered.find(({ id }) => id === picked) ?? findMoved(offered, draw);
+    return { garment: chosen, sheets: chosen === undefined ? null : draw(chosen.id) };
+  }, [offered, picked, base, unit, before, after, figure]);
   if (garment === undefined || sheets === null)
     return <p className="slip p-4">No garment that ships is moved by this rule yet; sleeves and lapels will be.</p>;
   return (
@@ -53,7 +63,7 @@ export function RuleSample({ rule, base, unit, before, after, garments, figure }
       <label className="flex flex-wrap items-center gap-3">
         <span className="font-semibold">Sample</span>
         <select className="field max-w-64" value={garment.id} onChange={(event) => setPicked(event.target.value)}>
-          {moved.map(({ id, label }) => (
+          {offered.map(({ id, label }) => (
             <option key={id} value={id}>
               {label}
             </option>
@@ -65,7 +75,7 @@ export function RuleSample({ rule, base, unit, before, after, garments, figure }
       </label>
       <div className="min-h-0 flex-1">
         {sheets.before.kind === "sheet" ? (
-          <SideBySide before={sheets.before.sheet} after={sheets.after} />
+          <SideBySide before={sheets.before.sheet} after={sheets.after} stacked />
         ) : (
           <p className="slip p-4">The sample cannot be drawn by this set; mend the set, or choose another sample.</p>
         )}

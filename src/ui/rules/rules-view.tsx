@@ -61,7 +61,7 @@ function RuleList({ rules, chosen, changed, say, onChoose }: RuleListProps) {
                     type="button"
                     aria-current={rule.id === chosen ? "true" : undefined}
                     onClick={() => onChoose(rule.id)}
-                    className="flex min-h-12 w-full flex-wrap items-baseline justify-between gap-x-3 border-b border-l-8 border-card-deep border-l-transparent px-2 py-1.5 text-left aria-[current]:border-l-next aria-[current]:bg-card-deep"
+                    className="flex min-h-12 w-full flex-wrap content-center items-baseline justify-between gap-x-3 border-b border-l-8 border-card-deep border-l-transparent px-2 py-1.5 text-left aria-[current]:border-l-next aria-[current]:bg-card-deep"
                   >
                     <span>{rule.label}</span>
                     <strong className={changed.has(rule.id) ? "text-next-deep" : ""}>
@@ -94,12 +94,12 @@ export function RulesView({ rules, ownSets, garments, figure }: RulesViewProps) 
     setSetId(id);
     setEdits({});
   };
-  // Before: the rule in hand as the set on this page has it kept; everything else as it is edited.
+  // Before: the rule in hand as it was kept, or as the set that ships has it when it is not being moved.
   const before = useMemo(() => {
     const { [chosen]: _, ...others } = overrides;
-    const was = own?.overrides[chosen];
+    const was = edits[chosen] === undefined ? undefined : own?.overrides[chosen];
     return was === undefined ? others : { ...others, [chosen]: was };
-  }, [overrides, own, chosen]);
+  }, [overrides, own, edits, chosen]);
   if (rule === undefined) return null;
   return (
     <div className="grid gap-3 p-3 lg:h-[calc(100dvh-120px)] lg:min-h-[600px] lg:grid-cols-[300px_320px_1fr]">

@@ -27,7 +27,7 @@ export function ReadingInHand({ sheet, step }: { readonly sheet: CutSheet; reado
         <p className="flex items-baseline gap-3">
           <span className="font-head text-xl font-semibold">{step.title}</span>
           {summed && step.reading !== null && (
-            <span className="text-4xl font-bold">
+            <span className="text-5xl font-bold">
               <Reading value={step.reading} unit={sheet.unit} withUnit />
             </span>
           )}

@@ -66,6 +66,9 @@ export function SheetView({ orderId, sheet, start }: SheetViewProps) {
                 {sheet.steps.filter(({ id }) => done.has(id)).length} of {sheet.steps.length}
               </span>
             </Tabs.Trigger>
+            <Tabs.Trigger value="cloth" className={`${tab} lg:hidden`}>
+              Cloth
+            </Tabs.Trigger>
             <Tabs.Trigger value="proof" className={tab}>
               Proof
             </Tabs.Trigger>
@@ -75,20 +78,28 @@ export function SheetView({ orderId, sheet, start }: SheetViewProps) {
               Ticks are not kept yet: the shop's computer does not answer.
             </p>
           )}
-          <Tabs.Content value="steps" className="max-h-[46dvh] overflow-y-auto lg:max-h-none lg:flex-1" tabIndex={0}>
+          <Tabs.Content value="steps" className="max-h-[60dvh] overflow-y-auto lg:max-h-none lg:flex-1" tabIndex={0}>
             <StepList sheet={sheet} activeId={activeId} done={done} onPick={setActiveId} onTick={tick} />
           </Tabs.Content>
+          {group !== undefined && (
+            <Tabs.Content value="cloth" className="on-cloth space-y-2 bg-table lg:hidden">
+              <div className="h-[56dvh]">
+                <ClothDrawing sheet={sheet} group={group} activeStep={active} onMark={pickMark} close />
+              </div>
+              <Legend />
+            </Tabs.Content>
+          )}
           <Tabs.Content value="proof" className="overflow-auto lg:flex-1">
             <Proof sheet={sheet} />
           </Tabs.Content>
         </Tabs.Root>
-        <div className="on-cloth flex min-h-0 flex-1 flex-col gap-2">
+        <div className="on-cloth hidden min-h-0 flex-1 flex-col gap-2 lg:flex">
           {group !== undefined && (
             <div className={`flex min-h-0 flex-1 gap-2 ${hand === "left" ? "flex-row-reverse" : ""}`}>
-              <div className="hidden min-h-0 sm:block sm:w-[34%]">
+              <div className="min-h-0 w-[34%]">
                 <ClothDrawing sheet={sheet} group={group} activeStep={active} onMark={pickMark} />
               </div>
-              <div className="aspect-[100/86] w-full min-w-0 flex-1 sm:aspect-auto sm:min-h-[420px]">
+              <div className="min-h-[420px] min-w-0 flex-1">
                 <ClothDrawing sheet={sheet} group={group} activeStep={active} onMark={pickMark} close />
               </div>
             </div>

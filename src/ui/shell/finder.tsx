@@ -10,6 +10,11 @@ import { SlipDialog } from "./slip-dialog";
 const item =
   "flex min-h-12 cursor-pointer items-center justify-between gap-4 rounded-md px-3 py-2 data-[selected=true]:bg-cloth data-[selected=true]:text-chalk";
 
+/** What holds the letters as they were typed is found; nothing that only resembles them. */
+function holdsLetters(value: string, letters: string): number {
+  return value.toLowerCase().includes(letters.trim().toLowerCase()) ? 1 : 0;
+}
+
 /** Finds a client, an order or a page by a few letters. What can be found is fetched when it is opened. */
 export default function Finder({ open, onOpen }: { readonly open: boolean; readonly onOpen: (open: boolean) => void }) {
   const router = useRouter();
@@ -44,7 +49,7 @@ export default function Finder({ open, onOpen }: { readonly open: boolean; reado
   };
   return (
     <SlipDialog title="Find" open={open} onOpen={onOpen}>
-      <Command label="Find a client, an order or a page" loop>
+      <Command label="Find a client, an order or a page" loop filter={holdsLetters}>
         <Command.Input className="field" placeholder="A name, a number, a page" autoFocus />
         <Command.List className="finder mt-3 max-h-[56dvh] overflow-y-auto">
           <Command.Empty className="p-3">{said}</Command.Empty>

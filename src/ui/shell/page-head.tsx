@@ -17,7 +17,7 @@ interface PageHeadProps {
 export function PageHead({ title, about, withPages = false, children }: PageHeadProps) {
   return (
     <>
-      <header className="no-print flex flex-wrap items-center gap-x-4 gap-y-2 bg-card px-4 py-2 shadow-slip">
+      <header className="no-print flex flex-wrap items-center gap-x-3 gap-y-2 bg-card px-3 py-2 shadow-slip sm:px-4">
         <Link
           href="/"
           prefetch={false}
@@ -31,10 +31,12 @@ export function PageHead({ title, about, withPages = false, children }: PageHead
           <h1 className="truncate text-xl">{title}</h1>
           {about !== undefined && <p className="truncate text-sm text-ink-soft">{about}</p>}
         </div>
-        <div className="flex flex-wrap items-center gap-2">
-          {children}
-          <RoomKeys />
-        </div>
+        {children !== undefined && (
+          <div className="order-last flex basis-full flex-wrap items-center gap-2 sm:order-none sm:basis-auto">
+            {children}
+          </div>
+        )}
+        <RoomKeys />
       </header>
       {withPages && <RoomNav />}
     </>

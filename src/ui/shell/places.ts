@@ -3,7 +3,7 @@ export const places = [
   { path: "/", label: "Orders", about: "the week, what is next" },
   { path: "/clients", label: "Clients", about: "everybody in the book" },
   { path: "/rules", label: "House rules", about: "how this shop cuts" },
-  { path: "/backup", label: "Copies", about: "the whole shop in a file, and back" },
+  { path: "/backup", label: "Shop", about: "its tape and days, copies of the whole book" },
   { path: "/words", label: "Words", about: "what the craft words mean" },
   { path: "/orders/new", label: "New order", about: "who, what, until when" },
   { path: "/clients/new", label: "New client", about: "the first card" },

@@ -10,7 +10,7 @@ const KeyMap = dynamic(() => import("./key-map").then((module) => module.KeyMap)
 
 type OnTop = "finder" | "keys" | null;
 
-const tool = "grid size-12 place-items-center rounded-md hover:bg-card-deep";
+const tool = "size-12 place-items-center rounded-md hover:bg-card-deep";
 
 /** Find and the keyboard map: by touch in the head of a page, by key everywhere. Both come only when they are wanted. */
 export function RoomKeys() {
@@ -26,15 +26,27 @@ export function RoomKeys() {
     return () => window.removeEventListener("keydown", press);
   }, []);
   return (
-    <>
-      <button type="button" className={tool} aria-label="Find" title="Find (Ctrl K)" onClick={() => setOnTop("finder")}>
+    <div className="flex">
+      <button
+        type="button"
+        className={`${tool} grid`}
+        aria-label="Find"
+        title="Find (Ctrl K)"
+        onClick={() => setOnTop("finder")}
+      >
         <Search aria-hidden="true" />
       </button>
-      <button type="button" className={tool} aria-label="Keys" title="Keys (?)" onClick={() => setOnTop("keys")}>
+      <button
+        type="button"
+        className={`${tool} hidden sm:grid`}
+        aria-label="Keys"
+        title="Keys (?)"
+        onClick={() => setOnTop("keys")}
+      >
         <Keyboard aria-hidden="true" />
       </button>
       {onTop === "finder" && <Finder open onOpen={(open) => setOnTop(open ? "finder" : null)} />}
       {onTop === "keys" && <KeyMap open onOpen={(open) => setOnTop(open ? "keys" : null)} />}
-    </>
+    </div>
   );
 }

@@ -6,6 +6,8 @@ import { FlipHorizontal2, Keyboard, Lamp, LampDesk, Repeat, Volume2, VolumeX, Zo
 export interface TableTool {
   readonly id: string;
   readonly label: string;
+  /** What stands under it where there is room. */
+  readonly short: string;
   readonly icon: LucideIcon;
   /** Whether it is on; missing for a tool that only acts. */
   readonly on?: boolean;
@@ -25,18 +27,40 @@ type ToolKey = "close" | "left" | "dim" | "speaks" | "repeat" | "keys";
 export function tableTools(state: ToolState, use: Readonly<Record<ToolKey, () => void>>): readonly TableTool[] {
   const { close, left, dim, speaks } = state;
   return [
-    { id: "z", label: close ? "Whole cloth" : "Closer", icon: close ? ZoomOut : ZoomIn, on: close, use: use.close },
-    { id: "l", label: left ? "Fold at the left" : "Fold at the right", icon: FlipHorizontal2, on: left, use: use.left },
-    { id: "d", label: dim ? "Bright room" : "Dim room", icon: dim ? LampDesk : Lamp, on: dim, use: use.dim },
+    {
+      id: "z",
+      short: "Closer",
+      label: close ? "Whole cloth" : "Closer",
+      icon: close ? ZoomOut : ZoomIn,
+      on: close,
+      use: use.close,
+    },
+    {
+      id: "l",
+      short: "Left hand",
+      label: left ? "Fold at the left" : "Fold at the right",
+      icon: FlipHorizontal2,
+      on: left,
+      use: use.left,
+    },
+    {
+      id: "d",
+      short: "Dim",
+      label: dim ? "Bright room" : "Dim room",
+      icon: dim ? LampDesk : Lamp,
+      on: dim,
+      use: use.dim,
+    },
     {
       id: "v",
+      short: "Aloud",
       label: speaks ? "Be quiet" : "Read aloud",
       icon: speaks ? Volume2 : VolumeX,
       on: speaks,
       use: use.speaks,
     },
-    { id: "r", label: "Say it again", icon: Repeat, use: use.repeat },
-    { id: "?", label: "Keys", icon: Keyboard, use: use.keys },
+    { id: "r", short: "Again", label: "Say it again", icon: Repeat, use: use.repeat },
+    { id: "?", short: "Keys", label: "Keys", icon: Keyboard, use: use.keys },
   ];
 }
 
@@ -44,7 +68,7 @@ export function tableTools(state: ToolState, use: Readonly<Record<ToolKey, () =>
 export function TableTools({ tools }: { readonly tools: readonly TableTool[] }) {
   return (
     <div className="flex flex-wrap gap-1" role="toolbar" aria-label="Tools at the table">
-      {tools.map(({ id, label, icon: Icon, on, use }) => (
+      {tools.map(({ id, label, short, icon: Icon, on, use }) => (
         <button
           key={id}
           type="button"
@@ -52,9 +76,12 @@ export function TableTools({ tools }: { readonly tools: readonly TableTool[] }) 
           title={`${label} (${id.toUpperCase()})`}
           aria-pressed={on}
           onClick={use}
-          className="grid size-12 place-items-center rounded-md border-2 border-transparent text-chalk aria-pressed:border-lantern hover:bg-cloth"
+          className="flex min-h-12 min-w-12 flex-col items-center justify-center rounded-md border-2 border-transparent px-2 text-chalk aria-pressed:border-lantern hover:bg-cloth"
         >
-          <Icon aria-hidden="true" />
+          <Icon aria-hidden="true" size={22} />
+          <span className="hidden text-sm leading-tight lg:block" aria-hidden="true">
+            {short}
+          </span>
         </button>
       ))}
     </div>

@@ -47,7 +47,7 @@ export default async function ClientPage({ params }: { readonly params: Promise<
             {orders.length === 0 ? (
               <p className="slip p-4">None yet. Choose what to cut.</p>
             ) : (
-              <OrderList orders={orders} today={today()} />
+              <OrderList orders={orders} today={today()} ofClient />
             )}
           </section>
           <StillNeeds wants={await loadWants(loaded)} clientId={client.id} />

@@ -57,7 +57,7 @@ const findings: Readonly<Record<FindingId, (spoken: Spoken) => FindingWording>> 
   }),
   "figure-note-applied": ({ finding, say }) => ({
     text: `Figure note on the ${nameLine(finding.line ?? "")} of the ${namePiece(finding.piece ?? "")}: ${finding.words?.why}, ${say("difference")} a quarter.`,
-    remedy: "Switch the note off in the order if this garment should not have it.",
+    remedy: "Switch the note off if this garment should not have it.",
   }),
   "seam-mismatch": ({ finding, say }) => ({
     text: `The two edges of the ${finding.words?.seam} seam differ by ${say("ease")}: ${say("lengthA")} against ${say("lengthB")}.`,
