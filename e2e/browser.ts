@@ -36,6 +36,21 @@ export async function openPage(
   return { page, wrong };
 }
 
+/** The address of an order of the demo week, by its client and garment: `/orders/…`, without a view. */
+export async function orderPath(page: Page, address: string, client: string, garment: string): Promise<string> {
+  const found = (await (await page.request.get(`${address}/find`)).json()) as { path: string; label: string }[];
+  const order = found.find(({ label }) => label === `${client}: ${garment}`);
+  if (order === undefined) throw new Error(`no order of ${client} for ${garment}`);
+  return order.path.replace(/\/sheet$/, "");
+}
+
+export async function clientPath(page: Page, address: string, name: string): Promise<string> {
+  const found = (await (await page.request.get(`${address}/find`)).json()) as { path: string; label: string }[];
+  const client = found.find(({ label }) => label === name);
+  if (client === undefined) throw new Error(`no client ${name}`);
+  return client.path;
+}
+
 /** What the accessibility check finds on the page as it stands. */
 export async function findBarriers(page: Page): Promise<readonly string[]> {
   await page.evaluate(AXE);

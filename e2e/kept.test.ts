@@ -5,7 +5,7 @@ import { join } from "node:path";
 import type { Browser } from "playwright-core";
 import { afterAll, beforeAll, describe, expect, inject, it } from "vitest";
 import { fractionGlyphs } from "../src/core/length";
-import { openBrowser, openPage } from "./browser";
+import { openBrowser, openPage, orderPath } from "./browser";
 
 const PORT = "4377";
 const ADDRESS = `http://127.0.0.1:${PORT}`;
@@ -59,7 +59,7 @@ describe("what was kept", () => {
     await page.getByRole("cell", { name: "38 4/8" }).waitFor();
   });
 
-  it("is typed, not lost, while the server is away, and can be kept when it is back", async () => {
+  it("is typed, not lost, while the server is away, and is sent by itself when it is back", async () => {
     server ??= await start();
     const { page } = await openPage(browser);
     await page.goto(`${ADDRESS}/clients/new`, { waitUntil: "networkidle" });
@@ -67,10 +67,10 @@ describe("what was kept", () => {
     await page.locator("#waist").fill("30");
     await killHard(server);
     await page.getByRole("button", { name: "Keep the card" }).click();
-    await page.getByRole("alert").filter({ hasText: "does not answer" }).waitFor();
+    await page.getByRole("status").filter({ hasText: "does not answer" }).waitFor();
     expect(await page.locator("#waist").inputValue()).toBe("30");
+    await page.getByRole("button", { name: "Copy the card" }).waitFor();
     server = await start();
-    await page.getByRole("button", { name: "Keep the card" }).click();
     await page.getByRole("heading", { name: "Away Server" }).waitFor();
   });
 });
@@ -94,9 +94,7 @@ describe("screen, command and SVG", () => {
     // The demo week's Brisa Holloway has the same card and choices as the example.
     const { page } = await openPage(browser);
     const address = inject("address");
-    await page.goto(address);
-    const order = await page.getByRole("link", { name: /Brisa Holloway.*Straight dress/s }).getAttribute("href");
-    await page.goto(`${address}${(order ?? "").replace("/sheet", "")}/print`);
+    await page.goto(`${address}${await orderPath(page, address, "Brisa Holloway", "Straight dress")}/print`);
     const printed = (await page.getByRole("listitem").allInnerTexts()).map((text) => text.replace(/\s+/g, " "));
     expect(printed).toHaveLength(sheet.steps.length);
     for (const [index, step] of sheet.steps.entries()) {

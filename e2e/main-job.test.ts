@@ -1,7 +1,7 @@
 import { spawnSync } from "node:child_process";
 import type { Browser } from "playwright-core";
 import { afterAll, beforeAll, describe, expect, inject, it } from "vitest";
-import { openBrowser, openPage } from "./browser";
+import { openBrowser, openPage, orderPath } from "./browser";
 
 const address = inject("address");
 let browser: Browser;
@@ -24,8 +24,9 @@ const CARD = {
 describe("the main job, as a tailor does it", () => {
   it("goes from a new client to the chalk, and keeps its place after a reload", async () => {
     const { page, wrong } = await openPage(browser);
-    await page.goto(address);
+    await page.goto(`${address}/clients`);
     await page.getByRole("link", { name: "New client" }).click();
+    await page.getByRole("heading", { name: "New client" }).waitFor();
     await page.getByLabel("Name").fill("Juno <b>Pell</b>");
     for (const [id, typed] of Object.entries(CARD)) await page.locator(`#${id}`).fill(typed);
     await page.getByRole("button", { name: "Keep the card" }).click();
@@ -64,8 +65,9 @@ describe("the main job, as a tailor does it", () => {
 
   it("a sheet that was cut from stays, and a garment that is cut cannot be changed", async () => {
     const { page } = await openPage(browser);
-    await page.goto(address);
-    await page.getByRole("link", { name: /Brisa Holloway.*Straight dress/s }).click();
+    await page.goto(`${address}${await orderPath(page, address, "Brisa Holloway", "Straight dress")}/sheet`, {
+      waitUntil: "networkidle",
+    });
     await page.getByRole("button", { name: "It is cut" }).click();
     await page.getByRole("button", { name: "Yes, keep this sheet as cut" }).click();
     await page.getByText("kept as it was").waitFor();
@@ -98,8 +100,9 @@ describe("what goes wrong is said where it happened, and nothing typed is lost",
 
   it("a zip in four layers is explained at the choice, and the last good drawing stays", async () => {
     const { page } = await openPage(browser);
-    await page.goto(address);
-    await page.getByRole("link", { name: /Perpetua Lindqvist.*Straight dress/s }).click();
+    await page.goto(address + (await orderPath(page, address, "Perpetua Lindqvist", "Straight dress")), {
+      waitUntil: "networkidle",
+    });
     await page.getByRole("radio", { name: "Four layers" }).click();
     await page.getByRole("alert").filter({ hasText: "a zip line cannot" }).first().waitFor();
     await page
@@ -114,9 +117,9 @@ describe("what goes wrong is said where it happened, and nothing typed is lost",
 
   it("a bust dart closed into panels that are not there is explained at the choice; with them the seam is proven in two parts", async () => {
     const { page, wrong } = await openPage(browser);
-    await page.goto(address);
-    const order = await page.getByRole("link", { name: /Tamsin Oyelaran.*A-line/s }).getAttribute("href");
-    await page.goto(address + (order ?? "").replace("/sheet", ""), { waitUntil: "networkidle" });
+    await page.goto(address + (await orderPath(page, address, "Tamsin Oyelaran", "A-line dress")), {
+      waitUntil: "networkidle",
+    });
     await page.getByRole("radio", { name: "No panels" }).first().click();
     await page.getByRole("alert").filter({ hasText: "only be closed into a panel seam" }).first().waitFor();
     expect(await page.getByRole("img", { name: /centre front and side front chalked/ }).count()).toBe(1);
@@ -131,9 +134,9 @@ describe("what goes wrong is said where it happened, and nothing typed is lost",
 
   it("cloth that is too short says by how much, and a length that is none is said at its field", async () => {
     const { page } = await openPage(browser);
-    await page.goto(address);
-    const order = await page.getByRole("link", { name: /Perpetua Lindqvist.*Straight dress/s }).getAttribute("href");
-    await page.goto(address + (order ?? "").replace("/sheet", ""), { waitUntil: "networkidle" });
+    await page.goto(address + (await orderPath(page, address, "Perpetua Lindqvist", "Straight dress")), {
+      waitUntil: "networkidle",
+    });
     await page.getByText(/The cloth is 80 in long/).waitFor();
     await page.getByLabel("Cloth length").fill("three yards");
     await page.getByRole("alert").filter({ hasText: "is not a length" }).waitFor();

@@ -1,6 +1,6 @@
 import type { Browser, Page } from "playwright-core";
 import { afterAll, beforeAll, describe, expect, inject, it } from "vitest";
-import { findBarriers, openBrowser, openPage, overflowsSideways, sizes } from "./browser";
+import { clientPath, findBarriers, openBrowser, openPage, orderPath, overflowsSideways, sizes } from "./browser";
 
 const address = inject("address");
 let browser: Browser;
@@ -10,29 +10,63 @@ beforeAll(async () => {
 afterAll(() => browser.close());
 
 async function addresses(page: Page): Promise<Readonly<Record<string, string>>> {
-  await page.goto(address);
-  const order = await page.getByRole("link", { name: /Tamsin Oyelaran.*A-line/s }).getAttribute("href");
-  const client = await page.getByRole("link", { name: "Brisa Holloway", exact: true }).getAttribute("href");
-  const garment = (order ?? "").replace("/sheet", "");
+  const order = await orderPath(page, address, "Tamsin Oyelaran", "A-line dress");
+  const client = await clientPath(page, address, "Brisa Holloway");
   return {
     orders: "/",
-    client: client ?? "",
+    "orders of a state": "/?all=drafted",
+    "new order": "/orders/new",
+    clients: "/clients",
+    client,
     "new client": "/clients/new",
     "new card": `${client}/card`,
-    garment,
-    "cut sheet": `${garment}/sheet`,
-    table: `${garment}/table`,
-    "step list": `${garment}/print`,
+    correction: `${client}/card?correct`,
+    garment: order,
+    compare: `${order}/compare`,
+    again: `${order}/again`,
+    "cut sheet": `${order}/sheet`,
+    table: `${order}/table`,
+    "on paper": `${order}/print`,
+    rules: "/rules",
+    shop: "/backup",
+    words: "/words",
   };
 }
 
+/** Whether the page moved under the eye while it came: the browser's own sum of shifts. */
+function layoutShift(page: Page): Promise<number> {
+  return page.evaluate(
+    () =>
+      new Promise<number>((resolve) => {
+        let sum = 0;
+        new PerformanceObserver((list) => {
+          for (const entry of list.getEntries()) sum += (entry as unknown as { value: number }).value;
+        }).observe({ type: "layout-shift", buffered: true });
+        setTimeout(() => resolve(sum), 100);
+      }),
+  );
+}
+
 describe.each(Object.keys(sizes) as (keyof typeof sizes)[])("every view on a %s", (size) => {
-  it("has no barrier that the check can find, nothing wider than the screen, and no error", async () => {
+  it("has no barrier that the check can find, nothing wider than the screen, nothing that jumps, and no error", async () => {
     const { page, wrong } = await openPage(browser, size);
     for (const [name, path] of Object.entries(await addresses(page))) {
       await page.goto(address + path, { waitUntil: "networkidle" });
       expect(await findBarriers(page), name).toEqual([]);
       expect(await overflowsSideways(page), `${name} overflows`).toBe(false);
+      expect(await layoutShift(page), `${name} jumps`).toBeLessThan(0.01);
+    }
+    expect(wrong).toEqual([]);
+  });
+  it("is as clear in a dim room, for the left hand", async () => {
+    const { page, wrong } = await openPage(browser, size);
+    await page.context().addCookies([
+      { name: "inner-fold-room", value: "dim", url: address },
+      { name: "inner-fold-hand", value: "left", url: address },
+    ]);
+    for (const [name, path] of Object.entries(await addresses(page))) {
+      await page.goto(address + path, { waitUntil: "networkidle" });
+      expect(await findBarriers(page), name).toEqual([]);
     }
     expect(wrong).toEqual([]);
   });

@@ -1,6 +1,6 @@
 import { gzipSync } from "node:zlib";
 import type { Browser, Page } from "playwright-core";
-import { openBrowser } from "../../e2e/browser";
+import { openBrowser, orderPath } from "../../e2e/browser";
 
 export interface BrowserFigures {
   readonly scriptPerRedraftMs: number;
@@ -61,10 +61,8 @@ async function timePage(page: Page, url: string): Promise<number> {
 export async function benchBrowser(address: string): Promise<BrowserFigures> {
   const browser = await openBrowser();
   const page = await browser.newPage();
-  await page.goto(address);
-  const sheet =
-    address + (await page.getByRole("link", { name: /Brisa Holloway.*Straight dress/s }).getAttribute("href"));
-  const garment = sheet.replace("/sheet", "");
+  const garment = address + (await orderPath(page, address, "Brisa Holloway", "Straight dress"));
+  const sheet = `${garment}/sheet`;
   const figures: BrowserFigures = {
     scriptPerRedraftMs: await timeRedraft(page, garment),
     sheetScriptKb: await weighSheet(browser, sheet),

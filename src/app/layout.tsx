@@ -1,6 +1,7 @@
 import type { Metadata, Viewport } from "next";
 import { cookies } from "next/headers";
 import type { ReactNode } from "react";
+import { GoingBar } from "@/ui/shell/going-bar";
 import { readPreferences } from "@/ui/shell/kept-preferences";
 import { OfflineHelper } from "@/ui/shell/offline-helper";
 import { PreferencesProvider } from "@/ui/shell/preferences";
@@ -20,6 +21,7 @@ export default async function RootLayout({ children }: { readonly children: Reac
     <html lang="en" data-hand={preferences.hand} data-room={preferences.room}>
       <body>
         <PreferencesProvider start={preferences}>{children}</PreferencesProvider>
+        <GoingBar />
         <OfflineHelper />
       </body>
     </html>

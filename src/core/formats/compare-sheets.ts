@@ -18,6 +18,8 @@ export interface MarkChange extends Compared {
 
 export interface GirthChange extends Compared {
   readonly line: string;
+  /** The line it is measured on: the bust's girth is proven on the chest line too. */
+  readonly on: string;
 }
 
 /** What another set of rules, card or choice does to a garment. */
@@ -80,12 +82,12 @@ export function compareSheets(before: CutSheet, after: CutSheet): SheetCompariso
     return was === undefined || is === undefined ? [] : comparePiece(id, was, is);
   });
   const marks = all.filter((change) => moved(change) || moved(change.cut));
-  const lines = [...new Set([...before.girths, ...after.girths].map(({ line }) => line))];
-  const girth = (sheet: CutSheet, line: string) => sheet.girths.find((one) => one.line === line)?.drawn ?? null;
+  const girths = new Map([...before.girths, ...after.girths].map(({ line, on }) => [on, { line, on }]));
+  const girth = (sheet: CutSheet, on: string) => sheet.girths.find((one) => one.on === on)?.drawn ?? null;
   return {
     marks,
-    girths: lines
-      .map((line) => ({ line, before: girth(before, line), after: girth(after, line) }))
+    girths: [...girths.values()]
+      .map((one) => ({ ...one, before: girth(before, one.on), after: girth(after, one.on) }))
       .filter((change) => moved(change)),
     gone: [...(old?.keys() ?? [])].filter((id) => !now?.has(id)),
     added: [...(now?.keys() ?? [])].filter((id) => !old?.has(id)),

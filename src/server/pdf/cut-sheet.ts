@@ -72,7 +72,7 @@ function drawGroups(paper: PaperStack, sheet: CutSheet): void {
     const bottom = Math.max(...pieces.map(({ box }) => box.bottom));
     const right = group.foldedWidth;
     const scale = Math.min((paper.width - NAMES_ROOM) / right, 560 / (bottom - top));
-    paper.block(paper.room + 1);
+    paper.turn();
     const width = formatLengthWithUnit(right, sheet.unit);
     paper.text(`${pieces.map(({ name }) => name).join(" and ")}: ${group.layers} layers, ${width} wide`, HEAD, {
       after: 8,
@@ -103,8 +103,8 @@ export async function printCutSheet(sheet: CutSheet, head: SheetHead, size: Pape
   writeTable(
     paper,
     ["", "Body", "Ease", "Wanted", "On the cloth", "A quarter"],
-    sheet.girths.map(({ line, body, ease, wanted, drawn, quarter }) => [
-      nameGirth(line),
+    sheet.girths.map(({ line, on, body, ease, wanted, drawn, quarter }) => [
+      nameGirth(line, on),
       ...[body, ease, wanted, drawn, quarter].map(say),
     ]),
   );

@@ -21,13 +21,16 @@ export class PaperStack {
 
   /** Room for a block of so many points: on this page, or on a new one. */
   block(height: number): { readonly page: PDFPage; readonly top: number } {
-    if (this.left - height < MARGIN + 14) {
-      this.page = this.pen.document.addPage([this.width + 2 * MARGIN, this.height]);
-      this.left = this.height - MARGIN;
-    }
+    if (this.left - height < MARGIN + 14) this.turn();
     const top = this.left;
     this.left -= height;
     return { page: this.page, top };
+  }
+
+  /** Goes on to a new page. */
+  turn(): void {
+    this.page = this.pen.document.addPage([this.width + 2 * MARGIN, this.height]);
+    this.left = this.height - MARGIN;
   }
 
   /** What is left of this page, in points. */

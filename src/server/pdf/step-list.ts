@@ -59,7 +59,7 @@ export async function printStepList(sheet: CutSheet, head: SheetHead, size: Pape
     const own = `${phaseNames[step.phase]}: ${namePiece(step.group)}, ${step.layers === 1 ? "single" : `${step.layers} layers`}`;
     // A heading stays with its first step.
     if (own !== section) {
-      if (paper.room < 90) paper.block(paper.room + 1);
+      if (paper.room < 90) paper.turn();
       paper.text(own, { size: 12, bold: true }, { after: 4 });
     }
     section = own;

@@ -12,6 +12,7 @@ import { CardNames } from "./card-names";
 import { Figure } from "./figure";
 import { MetCard } from "./met-card";
 import { type CardTask, useCardKeeper } from "./use-card-keeper";
+import { useHands } from "./use-hands";
 import { type TypedCard, useKeptCard } from "./use-kept-card";
 
 interface CardFormProps {
@@ -67,8 +68,10 @@ export function CardForm({ task, start, unit, asked, askedBy, before }: CardForm
     set({ ...card, readings: { ...card.readings, [id]: text } });
     mended(id);
   }, []);
+  const { form, trying } = useHands(errors.length);
   const submit = (event: FormEvent) => {
     event.preventDefault();
+    trying();
     keep();
   };
   const press = (event: KeyboardEvent<HTMLFormElement>) => {
@@ -95,6 +98,7 @@ export function CardForm({ task, start, unit, asked, askedBy, before }: CardForm
 
   return (
     <form
+      ref={form}
       onSubmit={submit}
       onKeyDown={press}
       noValidate

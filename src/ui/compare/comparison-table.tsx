@@ -99,7 +99,7 @@ export function ComparisonTable({ comparison, unit }: { readonly comparison: She
           <Head caption="Finished girths" first="Girth" />
           <tbody>
             {girths.map((girth) => (
-              <Row key={girth.line} name={nameGirth(girth.line)} compared={girth} unit={unit} />
+              <Row key={girth.on} name={nameGirth(girth.line, girth.on)} compared={girth} unit={unit} />
             ))}
           </tbody>
         </table>

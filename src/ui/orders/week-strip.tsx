@@ -96,6 +96,7 @@ export function WeekStrip({ monday, days, today, due, dayHolds }: WeekStripProps
     // The strip scrolls sideways on a small screen, so it must be reachable by keyboard.
     // biome-ignore lint/a11y/noNoninteractiveTabindex: see above
     <section aria-label="The week" tabIndex={0} className="relative overflow-x-auto pb-1">
+      <h2 className="sr-only">The week</h2>
       <ol className="grid min-w-max auto-cols-[168px] grid-flow-col gap-2">
         {strip.map(({ day, due: own }) => (
           <DayColumn key={day} day={day} isToday={day === today} due={own} dayHolds={dayHolds} />

@@ -101,4 +101,6 @@ export function nameList(names: readonly string[]): string {
 export const nameSeam = (id: string): string =>
   id.endsWith("-panel") ? `${id.replace("-panel", "")} panels` : id.startsWith("join-") ? namePiece(id.slice(5)) : id;
 
-export const nameGirth = (id: string): string => (id === "underbust" ? "under-bust" : id);
+/** What a girth is called, and where it is measured when that is not its own line. */
+export const nameGirth = (id: string, on = id): string =>
+  `${id === "underbust" ? "under-bust" : id}${on === id ? "" : ` on the ${nameLine(on)}`}`;

@@ -1,0 +1,62 @@
+import type { Browser } from "playwright-core";
+import { afterAll, beforeAll, describe, expect, inject, it } from "vitest";
+import { clientPath, openBrowser, openPage, orderPath } from "./browser";
+
+const address = inject("address");
+let browser: Browser;
+beforeAll(async () => {
+  browser = await openBrowser();
+});
+afterAll(() => browser.close());
+
+describe("while the shop's computer does not answer", () => {
+  it("a decision about a garment waits, says so, and is kept when it answers again", async () => {
+    const { page } = await openPage(browser);
+    const order = await orderPath(page, address, "Tamsin Oyelaran", "Straight dress");
+    await page.goto(address + order, { waitUntil: "networkidle" });
+    await page.context().setOffline(true);
+    await page.getByRole("radio", { name: "Boat" }).first().click();
+    await page.getByText(/Not kept yet: the shop's computer does not answer/).waitFor();
+    await page.context().setOffline(false);
+    await page.getByText("Kept.", { exact: true }).waitFor();
+    await page.reload({ waitUntil: "networkidle" });
+    expect(await page.getByRole("radio", { name: "Boat" }).first().isChecked()).toBe(true);
+  });
+
+  it("ticks at the table wait, and none is lost", async () => {
+    const { page } = await openPage(browser);
+    const order = await orderPath(page, address, "Perpetua Lindqvist", "Overlap dress, body");
+    await page.goto(`${address}${order}/table`, { waitUntil: "networkidle" });
+    await page.context().setOffline(true);
+    for (let step = 0; step < 4; step++) await page.keyboard.press("ArrowRight");
+    await page.getByText(/Place not kept yet/).waitFor();
+    await page.context().setOffline(false);
+    await page.getByText(/Place not kept yet/).waitFor({ state: "detached" });
+    await page.goto(`${address}${order}/sheet`, { waitUntil: "networkidle" });
+    await page.getByText("4 of ").waitFor();
+  });
+
+  it("pages seen before open from this device; others say what to do", async () => {
+    const { page } = await openPage(browser);
+    const client = await clientPath(page, address, "Brisa Holloway");
+    await page.goto(address + client, { waitUntil: "networkidle" });
+    await page.evaluate(() => navigator.serviceWorker.ready);
+    // The first visit came before the helper; the second is the one it keeps.
+    await page.reload({ waitUntil: "networkidle" });
+    await page.context().setOffline(true);
+    await page.reload();
+    await page.getByRole("heading", { name: "Brisa Holloway", exact: true }).waitFor();
+    await page.goto(`${address}/clients/new`);
+    await page.getByRole("heading", { name: "The shop's computer does not answer" }).waitFor();
+    await page.context().setOffline(false);
+    await page.getByRole("link", { name: "Try again" }).click();
+    await page.getByRole("heading", { name: "New client" }).waitFor();
+  });
+
+  it("can be kept among the device's own programs", async () => {
+    const { page } = await openPage(browser);
+    const manifest = await (await page.request.get(`${address}/manifest.webmanifest`)).json();
+    expect(manifest).toMatchObject({ name: "Inner Fold", display: "standalone", start_url: "/" });
+    for (const { src } of manifest.icons) expect((await page.request.get(address + src)).status(), src).toBe(200);
+  });
+});

@@ -1,0 +1,150 @@
+import type { Browser, Page } from "playwright-core";
+import { afterAll, beforeAll, describe, expect, inject, it } from "vitest";
+import { findBarriers, openBrowser, openPage, orderPath } from "./browser";
+
+const address = inject("address");
+let browser: Browser;
+beforeAll(async () => {
+  browser = await openBrowser();
+});
+afterAll(() => browser.close());
+
+/** What has the focus, by its accessible name or text. */
+const focused = (page: Page): Promise<string> =>
+  page.evaluate(() => {
+    const node = document.activeElement as HTMLElement | null;
+    return node?.getAttribute("aria-label") ?? node?.innerText ?? "";
+  });
+
+describe("with nothing but the keyboard", () => {
+  it("finds a client by a few letters, and puts the finder away", async () => {
+    const { page } = await openPage(browser);
+    await page.goto(address, { waitUntil: "networkidle" });
+    await page.keyboard.press("Control+k");
+    await page.getByRole("dialog", { name: "Find" }).waitFor();
+    await page.getByText("Perpetua Lindqvist").first().waitFor();
+    expect(await findBarriers(page)).toEqual([]);
+    await page.keyboard.press("Escape");
+    await page.getByRole("dialog").waitFor({ state: "detached" });
+    await page.keyboard.press("Control+k");
+    await page.getByRole("option", { name: /^Perpetua Lindqvist client/ }).waitFor();
+    await page.keyboard.type("perpetua");
+    await page.keyboard.press("Enter");
+    await page.getByRole("heading", { name: "Perpetua Lindqvist", exact: true }).waitFor();
+  });
+
+  it("shows the map of keys at ?, on every view, and none of it in a field", async () => {
+    const { page } = await openPage(browser);
+    const order = await orderPath(page, address, "Brisa Holloway", "Sheath dress");
+    for (const path of ["/", "/rules", order, `${order}/sheet`, `${order}/table`]) {
+      await page.goto(address + path, { waitUntil: "networkidle" });
+      await page.keyboard.press("?");
+      await page.getByRole("dialog", { name: "Keys" }).getByText("Done, on to the next step").waitFor();
+      expect(await findBarriers(page), path).toEqual([]);
+      await page.keyboard.press("Escape");
+    }
+    await page.goto(`${address}/clients/new`, { waitUntil: "networkidle" });
+    await page.keyboard.type("Who?");
+    expect(await page.getByLabel("Name").inputValue()).toBe("Who?");
+    expect(await page.getByRole("dialog").count()).toBe(0);
+  });
+
+  it("walks through a card with Enter and the arrows, and takes a reading twice", async () => {
+    const { page } = await openPage(browser);
+    await page.goto(`${address}/clients/new`, { waitUntil: "networkidle" });
+    await page.keyboard.type("Twice Measured");
+    await page.keyboard.press("Enter");
+    await page.keyboard.press("Enter");
+    await page.keyboard.type("41; 42 1/2");
+    await expect.poll(() => page.locator("#bust-said").innerText()).toMatch(/differ by 1\s1\/2 in.*third time/);
+    await page.keyboard.type("; 42");
+    await expect.poll(() => page.locator("#bust-said").innerText()).toBe("");
+    // The middle one of 41, 42 and 42½.
+    await page.getByText(/^42in$/).waitFor();
+    await page.keyboard.press("ArrowUp");
+    expect(await page.evaluate(() => document.activeElement?.id)).toBe("shoulder");
+    // The figure shows where the tape goes for the reading in focus.
+    await page.getByRole("img", { name: "Across shoulder: shoulder tip to tip, across the back" }).waitFor();
+  });
+
+  it("walks through the steps of a sheet with the arrows, and ticks with Space", async () => {
+    const { page } = await openPage(browser);
+    const order = await orderPath(page, address, "Tamsin Oyelaran", "Straight dress");
+    await page.goto(`${address}${order}/sheet`, { waitUntil: "networkidle" });
+    const inHand = page.getByRole("region", { name: "The reading in hand" });
+    await inHand.getByText("Top line").waitFor();
+    await page.keyboard.press("ArrowDown");
+    await inHand.getByText("Chest line").waitFor();
+    await page.keyboard.press(" ");
+    await expect.poll(() => page.getByRole("checkbox", { name: "Done: Chest line" }).first().isChecked()).toBe(true);
+    await page.keyboard.press(" ");
+    await expect.poll(() => page.getByRole("checkbox", { name: "Done: Chest line" }).first().isChecked()).toBe(false);
+  });
+
+  it("reaches every control of a page in its order, and comes back to the start", async () => {
+    const { page } = await openPage(browser);
+    await page.goto(address, { waitUntil: "networkidle" });
+    const seen: string[] = [];
+    for (let press = 0; press < 9; press++) {
+      await page.keyboard.press("Tab");
+      seen.push(await focused(page));
+    }
+    expect(seen).toEqual([
+      "Inner Fold, to the orders",
+      "New order",
+      "Find",
+      "Keys",
+      "Orders",
+      "Clients",
+      "House rules",
+      "Shop",
+      "Words",
+    ]);
+  });
+});
+
+describe("at the table", () => {
+  it("folds at the other side, dims, comes closer, and remembers hand and light after a reload", async () => {
+    const { page } = await openPage(browser);
+    const order = await orderPath(page, address, "Ludo Farthing", "Shirt dress, body");
+    await page.goto(`${address}${order}/table`, { waitUntil: "networkidle" });
+    await page.getByRole("img", { name: /fold at the left/ }).waitFor();
+    await page.keyboard.press("l");
+    await page.getByRole("img", { name: /fold at the right/ }).waitFor();
+    await page.keyboard.press("d");
+    await page.keyboard.press("z");
+    await page.getByRole("img", { name: /^Close to the step in hand/ }).waitFor();
+    await page.reload({ waitUntil: "networkidle" });
+    await page.getByRole("img", { name: /fold at the right/ }).waitFor();
+    expect(await page.evaluate(() => document.documentElement.dataset.room)).toBe("dim");
+    // Words on the mirrored cloth still read from left to right.
+    const turned = await page
+      .locator("svg[role=img] text")
+      .first()
+      .evaluate((node) => (node as SVGGraphicsElement).getScreenCTM()?.a ?? 0);
+    expect(turned).toBeGreaterThan(0);
+  });
+
+  it("is silent until it is asked to speak, says each step, and says it again", async () => {
+    const { page } = await openPage(browser);
+    await page.addInitScript(() => {
+      const said: string[] = [];
+      Object.assign(window, { said });
+      window.speechSynthesis.speak = (speech) => said.push(speech.text);
+    });
+    const said = () => page.evaluate(() => (window as unknown as { said: string[] }).said);
+    const order = await orderPath(page, address, "Marguerite Sallow", "Shirt, body");
+    await page.goto(`${address}${order}/table`, { waitUntil: "networkidle" });
+    await page.keyboard.press("ArrowRight");
+    expect(await said()).toEqual([]);
+    await page.keyboard.press("v");
+    await expect.poll(said).toHaveLength(1);
+    await page.keyboard.press("ArrowRight");
+    await expect.poll(async () => (await said()).at(-1)).toMatch(/^Top line\. .* inch/);
+    await page.keyboard.press("r");
+    await expect.poll(said).toHaveLength(3);
+    await page.keyboard.press("v");
+    await page.keyboard.press("ArrowRight");
+    expect(await said()).toHaveLength(3);
+  });
+});

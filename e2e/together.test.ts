@@ -1,0 +1,63 @@
+import type { Browser } from "playwright-core";
+import { afterAll, beforeAll, describe, expect, inject, it } from "vitest";
+import { clientPath, findBarriers, openBrowser, openPage, orderPath } from "./browser";
+
+const address = inject("address");
+let browser: Browser;
+beforeAll(async () => {
+  browser = await openBrowser();
+});
+afterAll(() => browser.close());
+
+describe("two browsers in one shop", () => {
+  it("who keeps a card second is told, shown both, and loses neither", async () => {
+    const [first, second] = [(await openPage(browser)).page, (await openPage(browser)).page];
+    const card = `${await clientPath(first, address, "Ludo Farthing")}/card`;
+    for (const page of [first, second]) await page.goto(address + card, { waitUntil: "networkidle" });
+    await first.locator("#bust").fill("44");
+    await second.locator("#bust").fill("45 1/2");
+    await first.getByRole("button", { name: "Keep the card" }).click();
+    await first.getByRole("heading", { name: "Ludo Farthing", exact: true }).waitFor();
+    await second.getByRole("button", { name: "Keep the card" }).click();
+    const met = second.getByRole("alert").filter({ hasText: "Somebody else kept a card meanwhile" });
+    await met.getByRole("row", { name: /Bust girth 44 45 1\/2/ }).waitFor();
+    expect(await findBarriers(second)).toEqual([]);
+    await met.getByRole("button", { name: "Keep mine as a card of its own" }).click();
+    await second.getByRole("heading", { name: "Ludo Farthing", exact: true }).waitFor();
+    const cells = await second.getByRole("region", { name: "Cards" }).getByRole("cell").allInnerTexts();
+    expect(cells).toEqual(expect.arrayContaining(["44", expect.stringMatching(/^45\s1\/2$/)]));
+  });
+
+  it("who corrects a card second is told, and can leave it as the other corrected it", async () => {
+    const [first, second] = [(await openPage(browser)).page, (await openPage(browser)).page];
+    const client = await clientPath(first, address, "Odile Quarry");
+    for (const page of [first, second])
+      await page.goto(`${address}${client}/card?correct`, { waitUntil: "networkidle" });
+    await first.locator("#hip").fill("45");
+    await second.locator("#hip").fill("54");
+    await first.getByRole("button", { name: "Keep the card" }).click();
+    await first.getByRole("heading", { name: "Odile Quarry", exact: true }).waitFor();
+    await second.getByRole("button", { name: "Keep the card" }).click();
+    await second.getByRole("button", { name: "Leave theirs, drop mine" }).click();
+    await second.getByRole("heading", { name: "Odile Quarry", exact: true }).waitFor();
+    await second.getByRole("button", { name: /Hip girth 45/ }).waitFor();
+  });
+
+  it("a second one follows the first at the table, and ticks of both are kept", async () => {
+    const [first, second] = [(await openPage(browser)).page, (await openPage(browser, "phone")).page];
+    const order = await orderPath(first, address, "Wren Castellane", "Shift dress");
+    for (const page of [first, second]) await page.goto(`${address}${order}/table`, { waitUntil: "networkidle" });
+    for (let step = 0; step < 3; step++) await first.keyboard.press("ArrowRight");
+    const fourth = await first.getByRole("heading", { level: 2 }).first().innerText();
+    await second.getByRole("heading", { name: /step 4 of/ }).waitFor();
+    expect(await second.getByRole("heading", { level: 2 }).first().innerText()).toBe(fourth);
+    await second.getByRole("button", { name: "Done, next" }).click();
+    await first.getByRole("heading", { name: /step 5 of/ }).waitFor();
+    await first.waitForTimeout(1000);
+    await first.goto(`${address}${order}/sheet`, { waitUntil: "networkidle" });
+    await first.getByText("4 of ").waitFor();
+    // A tick on the sheet is seen there too.
+    await first.getByRole("checkbox").first().uncheck();
+    await first.getByText("3 of ").waitFor();
+  });
+});

@@ -1,0 +1,81 @@
+import { getDocument } from "pdfjs-dist/legacy/build/pdf.mjs";
+import { beforeAll, describe, expect, it } from "vitest";
+import { type CutSheet, makeSheet } from "@/core/formats";
+import { printCutSheet } from "./cut-sheet";
+import { printStepList } from "./step-list";
+
+/** What another reader finds in a PDF: its pages' sizes, and their text in one string. */
+async function readPdf(bytes: Uint8Array) {
+  const document = await getDocument({ data: new Uint8Array(bytes), verbosity: 0 }).promise;
+  const pages = await Promise.all(Array.from({ length: document.numPages }, (_, index) => document.getPage(index + 1)));
+  const texts = await Promise.all(pages.map((page) => page.getTextContent()));
+  const [, , width, height] = pages[0]?.view ?? [];
+  return {
+    pages: pages.length,
+    size: [width, height].map((side) => Math.round(side ?? 0)),
+    text: texts.map(({ items }) => items.map((item) => ("str" in item ? item.str : "")).join("")).join("\n"),
+  };
+}
+
+const order = {
+  garment: "a-line-dress",
+  client: {
+    name: "x",
+    card: {
+      measurements: {
+        bust: 40,
+        underbust: 34,
+        waist: 32,
+        hip: 42,
+        shoulder: 15.5,
+        armhole: 17.5,
+        bustSpan: 8,
+        shoulderToBust: 10.5,
+        shoulderToUnderbust: 14,
+        frontWaist: 17,
+        backWaist: 15.5,
+        waistToHip: 9,
+        fullLength: 42,
+      },
+    },
+  },
+};
+const head = { client: "Łucja Ζωή Жанна", number: 12, garment: "A-line dress", rules: "Close" };
+let sheet: CutSheet;
+let list: Awaited<ReturnType<typeof readPdf>>;
+
+beforeAll(async () => {
+  const outcome = makeSheet(order);
+  if (outcome.kind !== "sheet") throw new Error("no sheet");
+  sheet = outcome.sheet;
+  list = await readPdf(await printStepList(sheet, head, "a4"));
+});
+
+describe("the step list on paper", () => {
+  it("is A4 or Letter as was asked", async () => {
+    expect(list.size).toEqual([595, 842]);
+    expect((await readPdf(await printStepList(sheet, head, "letter"))).size).toEqual([612, 792]);
+  });
+  it("has every step's title, in the order of the sheet", () => {
+    let at = 0;
+    for (const { title } of sheet.steps) {
+      const found = list.text.indexOf(title, at);
+      expect(found, title).toBeGreaterThanOrEqual(0);
+      at = found;
+    }
+  });
+  it("names client, garment and rules on every page, in any script the typeface has", () => {
+    expect(list.text.split("A-line dress for Łucja Ζωή Жанна, no. 12, Close rules").length).toBe(list.pages + 2);
+  });
+  it("sets a reading of 10½ as 10 and 1/2, never as 101/2 in one size", () => {
+    expect(list.text).toMatch(/101\/2/);
+    expect(list.text).not.toContain("½");
+  });
+});
+
+it("prints the sheet: finished girths, seams that meet, and each group on its fold", async () => {
+  const { text, pages } = await readPdf(await printCutSheet(sheet, head, "letter"));
+  expect(pages).toBe(1 + sheet.groups.length);
+  for (const word of ["Finished girths", "bust", "Seams that meet", "Centre front and Side front", "chest line"])
+    expect(text).toContain(word);
+});
