@@ -1,4 +1,5 @@
 import { defineConfig } from "vitest/config";
+import { WORKERS } from "./e2e/serve";
 
 export default defineConfig({
   test: {
@@ -6,6 +7,6 @@ export default defineConfig({
     globalSetup: "e2e/serve.ts",
     testTimeout: 60_000,
     hookTimeout: 60_000,
-    fileParallelism: false,
+    maxWorkers: WORKERS,
   },
 });

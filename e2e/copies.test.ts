@@ -2,11 +2,10 @@ import { readFileSync, writeFileSync } from "node:fs";
 import { join } from "node:path";
 import { parse } from "csv-parse/sync";
 import type { Browser, Page } from "playwright-core";
-import { afterAll, beforeAll, describe, expect, inject, it } from "vitest";
+import { afterAll, beforeAll, describe, expect, it } from "vitest";
 import { clientPath, openBrowser, openPage, orderPath } from "./browser";
+import { address, folder } from "./shop";
 
-const address = inject("address");
-const folder = inject("folder");
 let browser: Browser;
 beforeAll(async () => {
   browser = await openBrowser();
@@ -36,8 +35,8 @@ describe("the whole shop in a file, and back", () => {
       "checksum does not agree": text.replace("Tamsin", "Thomas"),
       "another kind": '{"a":1}',
     };
-    for (const [said, content] of Object.entries(bad)) {
-      const path = join(folder, "bad.json");
+    for (const [index, [said, content]] of Object.entries(bad).entries()) {
+      const path = join(folder, `bad-${index}.json`);
       writeFileSync(path, content);
       await choose(page, path);
       await page.getByRole("alert").filter({ hasText: said }).waitFor();

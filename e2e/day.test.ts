@@ -1,8 +1,8 @@
 import type { Browser, Page } from "playwright-core";
-import { afterAll, beforeAll, describe, expect, inject, it } from "vitest";
+import { afterAll, beforeAll, describe, expect, it } from "vitest";
 import { clientPath, findBarriers, openBrowser, openPage, orderPath, overflowsSideways } from "./browser";
+import { address } from "./shop";
 
-const address = inject("address");
 let browser: Browser;
 beforeAll(async () => {
   browser = await openBrowser();
@@ -82,13 +82,14 @@ describe("a whole day at the table", () => {
     // In spring she is back: her waist is an inch wider, and she wants the dress again.
     const client = await clientPath(page, address, "Hester Vane");
     await page.goto(`${address}${client}/card`, { waitUntil: "networkidle" });
+    await page.getByLabel("Taken on").fill("2027-04-12");
     await writeCard(
       page,
       READINGS.map((reading) => (reading === "32" ? "33" : reading)),
     );
     await page.getByRole("heading", { name: "Hester Vane" }).waitFor();
     await page.getByRole("button", { name: "Show as a chart" }).click();
-    await page.locator(".recharts-line").first().waitFor();
+    await page.locator(".recharts-surface").first().waitFor();
     await page.getByRole("button", { name: "Days of no." }).click();
     await page.getByRole("link", { name: "Cut it again" }).click();
     await page

@@ -3,9 +3,10 @@ import { mkdtempSync, readFileSync, rmSync, writeFileSync } from "node:fs";
 import { tmpdir } from "node:os";
 import { join } from "node:path";
 import type { Browser } from "playwright-core";
-import { afterAll, beforeAll, describe, expect, inject, it } from "vitest";
+import { afterAll, beforeAll, describe, expect, it } from "vitest";
 import { fractionGlyphs } from "../src/core/length";
 import { openBrowser, openPage, orderPath } from "./browser";
+import { address } from "./shop";
 
 const PORT = "4377";
 const ADDRESS = `http://127.0.0.1:${PORT}`;
@@ -93,7 +94,6 @@ describe("screen, command and SVG", () => {
 
     // The demo week's Brisa Holloway has the same card and choices as the example.
     const { page } = await openPage(browser);
-    const address = inject("address");
     await page.goto(`${address}${await orderPath(page, address, "Brisa Holloway", "Straight dress")}/print`);
     const printed = (await page.getByRole("listitem").allInnerTexts()).map((text) => text.replace(/\s+/g, " "));
     expect(printed).toHaveLength(sheet.steps.length);

@@ -1,8 +1,8 @@
 import type { Browser, Page } from "playwright-core";
-import { afterAll, beforeAll, describe, expect, inject, it } from "vitest";
+import { afterAll, beforeAll, describe, expect, it } from "vitest";
 import { findBarriers, openBrowser, openPage, orderPath } from "./browser";
+import { address } from "./shop";
 
-const address = inject("address");
 let browser: Browser;
 beforeAll(async () => {
   browser = await openBrowser();
@@ -72,9 +72,9 @@ describe("with nothing but the keyboard", () => {
     const order = await orderPath(page, address, "Tamsin Oyelaran", "Straight dress");
     await page.goto(`${address}${order}/sheet`, { waitUntil: "networkidle" });
     const inHand = page.getByRole("region", { name: "The reading in hand" });
-    await inHand.getByText("Top line").waitFor();
+    await inHand.getByText("Top line", { exact: true }).waitFor();
     await page.keyboard.press("ArrowDown");
-    await inHand.getByText("Chest line").waitFor();
+    await inHand.getByText("Chest line", { exact: true }).waitFor();
     await page.keyboard.press(" ");
     await expect.poll(() => page.getByRole("checkbox", { name: "Done: Chest line" }).first().isChecked()).toBe(true);
     await page.keyboard.press(" ");

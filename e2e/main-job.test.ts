@@ -1,9 +1,9 @@
 import { spawnSync } from "node:child_process";
 import type { Browser } from "playwright-core";
-import { afterAll, beforeAll, describe, expect, inject, it } from "vitest";
+import { afterAll, beforeAll, describe, expect, it } from "vitest";
 import { openBrowser, openPage, orderPath } from "./browser";
+import { address, folder as shopFolder } from "./shop";
 
-const address = inject("address");
 let browser: Browser;
 beforeAll(async () => {
   browser = await openBrowser();
@@ -156,7 +156,7 @@ describe("what goes wrong is said where it happened, and nothing typed is lost",
 
   it("a second program on the same data folder is told so and ends", () => {
     const second = spawnSync(process.execPath, ["--import", "tsx", "scripts/start.ts"], {
-      env: { ...process.env, INNER_FOLD_DATA: inject("folder"), PORT: "0" },
+      env: { ...process.env, INNER_FOLD_DATA: shopFolder, PORT: "0" },
       encoding: "utf8",
       timeout: 30_000,
     });

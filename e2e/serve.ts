@@ -5,12 +5,20 @@ import { tmpdir } from "node:os";
 import { join } from "node:path";
 import type { TestProject } from "vitest/node";
 
+/** A running app with the demo week on a data folder of its own. */
+export interface Served {
+  readonly address: string;
+  readonly folder: string;
+}
+
 declare module "vitest" {
   export interface ProvidedContext {
-    readonly address: string;
-    readonly folder: string;
+    /** One for each worker: tests that run at once must not change each other's shop. */
+    readonly served: readonly Served[];
   }
 }
+
+export const WORKERS = 2;
 
 function freePort(): Promise<number> {
   return new Promise((resolve) => {
@@ -36,8 +44,7 @@ function waitForAddress(child: ChildProcess): Promise<string> {
   });
 }
 
-/** Serves the built app with the demo week on a data folder of its own, for all end-to-end tests. */
-export default async function serve(project: TestProject): Promise<() => Promise<void>> {
+async function serveOne(): Promise<Served & { readonly stop: () => Promise<void> }> {
   const folder = mkdtempSync(join(tmpdir(), "inner-fold-e2e-"));
   const env = { ...process.env, INNER_FOLD_DATA: folder, PORT: String(await freePort()) };
   const seeded = spawnSync(process.execPath, ["--import", "tsx", "scripts/seed.ts"], { env, encoding: "utf8" });
@@ -46,12 +53,24 @@ export default async function serve(project: TestProject): Promise<() => Promise
     env,
     stdio: ["ignore", "pipe", "pipe"],
   });
-  project.provide("address", await waitForAddress(child));
-  project.provide("folder", folder);
-  return async () => {
+  const address = await waitForAddress(child);
+  const stop = async () => {
     const ended = new Promise((resolve) => child.once("exit", resolve));
     child.kill("SIGTERM");
     await ended;
     rmSync(folder, { recursive: true, force: true });
+  };
+  return { address, folder, stop };
+}
+
+/** Serves the built app for all end-to-end tests, once for each worker. */
+export default async function serve(project: TestProject): Promise<() => Promise<void>> {
+  const running = await Promise.all(Array.from({ length: WORKERS }, serveOne));
+  project.provide(
+    "served",
+    running.map(({ address, folder }) => ({ address, folder })),
+  );
+  return async () => {
+    await Promise.all(running.map(({ stop }) => stop()));
   };
 }

@@ -1,8 +1,8 @@
 import type { Browser } from "playwright-core";
-import { afterAll, beforeAll, describe, expect, inject, it } from "vitest";
+import { afterAll, beforeAll, describe, expect, it } from "vitest";
 import { clientPath, findBarriers, openBrowser, openPage, orderPath } from "./browser";
+import { address } from "./shop";
 
-const address = inject("address");
 let browser: Browser;
 beforeAll(async () => {
   browser = await openBrowser();

@@ -21,7 +21,7 @@ it("draws the example order of the README", () => {
 it("has eight clients in the demo week whose every order can be drawn, and every garment among them", () => {
   const demoClients = demoClientsFor("2026-11-25");
   expect(demoClients).toHaveLength(8);
-  for (const { name, cards, orders } of demoClients)
+  for (const { name, cards, notes = [], orders } of demoClients)
     for (const { garment, choices, rules, cloth } of orders) {
       const card = cards.at(-1);
       const measurements = Object.fromEntries(
@@ -32,6 +32,7 @@ it("has eight clients in the demo week whose every order can be drawn, and every
         client: { name, card: { measurements } },
         choices,
         rules: writeRules(rules, demoRuleSets),
+        figureNotes: notes.filter(({ inUse }) => inUse).map(({ inUse: _, ...note }) => note),
         cloth: Object.fromEntries(Object.entries(cloth)),
       });
       expect(outcome.kind, `${name}: ${JSON.stringify(outcome).slice(0, 300)}`).toBe("sheet");

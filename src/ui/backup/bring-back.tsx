@@ -57,7 +57,15 @@ export function BringBack({ own, onForget }: BringBackProps) {
     if (copy === null) return;
     setBusy(true);
     setSaid(null);
-    const restored = await send(copy, replace).catch(() => ({ ok: false as const, message: AWAY_SAID }));
+    const unread =
+      copy.kind === "file" &&
+      (await copy.file
+        .text()
+        .then(() => false)
+        .catch(() => true));
+    const restored = unread
+      ? { ok: false as const, message: "This file changed or is gone since it was chosen. Choose it again." }
+      : await send(copy, replace).catch(() => ({ ok: false as const, message: AWAY_SAID }));
     setBusy(false);
     if (!restored.ok) setSaid(restored.message);
     else if (!restored.replaced) setLooked({ key, look: restored.look });

@@ -32,12 +32,15 @@ const WALK: Readonly<Record<string, number>> = { Enter: 1, ArrowDown: 1, ArrowUp
 function walkFields(event: KeyboardEvent<HTMLFormElement>): void {
   const by = WALK[event.key];
   const field = event.target;
-  if (by === undefined || !(field instanceof HTMLInputElement) || field.type === "date" || event.ctrlKey) return;
+  if (by === undefined || !(field instanceof HTMLInputElement) || event.ctrlKey) return;
+  // The arrows change a day.
+  if (field.type === "date" && event.key !== "Enter") return;
   const fields = [...event.currentTarget.querySelectorAll<HTMLInputElement>("input.field:not([readonly])")].filter(
     (one) => one.offsetParent !== null,
   );
   event.preventDefault();
-  fields[fields.indexOf(field) + by]?.focus();
+  const others = by > 0 ? fields.slice(fields.indexOf(field) + 1) : fields.slice(0, fields.indexOf(field)).reverse();
+  others.find(({ type }) => type !== "date")?.focus();
 }
 
 function keyOf(task: CardTask): string {
@@ -105,7 +108,7 @@ export function CardForm({ task, start, unit, asked, askedBy, before }: CardForm
       className="mx-auto max-w-7xl p-3 lg:grid lg:grid-cols-[340px_1fr] lg:gap-4"
     >
       <aside className="slip fold-edge sticky top-0 z-20 flex items-center gap-3 p-3 lg:top-3 lg:block lg:self-start">
-        <div className="h-28 w-24 shrink-0 lg:h-[min(56dvh,460px)] lg:w-full">
+        <div className="h-36 w-28 shrink-0 lg:h-[min(56dvh,460px)] lg:w-full">
           <Figure reading={focused} said={said} />
         </div>
         <p aria-live="polite" className="lg:pt-2 lg:text-center">

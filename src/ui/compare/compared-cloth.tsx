@@ -61,16 +61,10 @@ export function ComparedCloth({ before, after, group }: ComparedClothProps) {
           />
         ))}
         {old?.pieces.map((piece) => (
-          <path
-            key={piece.id}
-            transform={`translate(${insetAfter(piece)} 0)`}
-            d={piece.outline.stitch}
-            fill="none"
-            stroke="var(--color-lantern)"
-            strokeWidth={0.2}
-            strokeDasharray="0.25 0.35"
-            strokeLinecap="round"
-          />
+          <g key={piece.id} transform={`translate(${insetAfter(piece)} 0)`} fill="none" stroke="var(--color-lantern)">
+            <path d={piece.outline.stitch} strokeWidth={0.2} strokeDasharray="0.25 0.35" strokeLinecap="round" />
+            <path d={piece.outline.cut} strokeWidth={0.16} strokeDasharray="0.9 0.6" strokeOpacity={0.8} />
+          </g>
         ))}
       </g>
     </svg>

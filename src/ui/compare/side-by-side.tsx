@@ -18,6 +18,7 @@ function Key() {
     { name: "After, stitching line", stroke: "var(--color-chalk)", dash: undefined },
     { name: "After, cutting line", stroke: "var(--color-chalk)", dash: "12 5" },
     { name: "Before, stitching line", stroke: "var(--color-lantern)", dash: "2 5" },
+    { name: "Before, cutting line", stroke: "var(--color-lantern)", dash: "9 6" },
   ];
   return (
     <ul
@@ -54,6 +55,9 @@ export function SideBySide({ before, after, stacked = false }: SideBySideProps) 
   return (
     <div className={`grid gap-3 lg:h-full lg:min-h-0 ${stacked ? "lg:grid-rows-[3fr_2fr]" : "lg:grid-cols-[3fr_2fr]"}`}>
       <div className="flex min-h-0 flex-col gap-2">
+        <div className="order-last">
+          <Key />
+        </div>
         <div className="on-cloth flex h-[60dvh] min-h-0 gap-2 lg:h-auto lg:flex-1">
           {sheet.groups.map((group) => (
             <div key={group.id} className="min-h-0 min-w-0 flex-1">
@@ -61,7 +65,6 @@ export function SideBySide({ before, after, stacked = false }: SideBySideProps) 
             </div>
           ))}
         </div>
-        <Key />
       </div>
       {/* A scrolling region must be reachable by keyboard. */}
       {/* biome-ignore lint/a11y/noNoninteractiveTabindex: see above */}

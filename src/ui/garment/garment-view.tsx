@@ -55,15 +55,19 @@ export function GarmentView({ orderId, document, shop, ownSets, start, offered }
   const others = Object.entries(problems).filter(([path]) => !/^(choices|rules|cloth)\./.test(path));
 
   return (
-    <div className="flex flex-col gap-3 p-3 lg:h-[calc(100dvh-72px)] lg:min-h-[640px] lg:flex-row">
-      <div className="on-cloth flex min-h-0 flex-col gap-2 lg:flex-1">
-        <div className="flex flex-col gap-3 sm:h-[56dvh] sm:flex-row lg:h-auto lg:min-h-0 lg:flex-1">
+    <div className="flex flex-col gap-3 p-3 lg:grid lg:h-[calc(100dvh-72px)] lg:min-h-[640px] lg:grid-cols-[1fr_420px]">
+      <div className="on-cloth flex min-h-0 flex-col gap-2">
+        {/* First to arrive and last to stand: the cloth must not move when it comes. */}
+        <div className="order-last">
+          <StillLegend />
+        </div>
+        <div className="flex flex-col gap-3 sm:grid sm:h-[56dvh] sm:grid-cols-[2fr_3fr] lg:h-auto lg:min-h-0 lg:flex-1">
           {sheet !== null && (
-            <div className="h-[38dvh] min-h-0 min-w-0 rounded-lg bg-table-deep p-2 sm:h-auto sm:flex-[2]">
+            <div className="h-[38dvh] min-h-0 min-w-0 rounded-lg bg-table-deep p-2 sm:h-auto">
               <FlatDrawing sheet={sheet} />
             </div>
           )}
-          <div className="flex h-[48dvh] min-h-0 min-w-0 gap-3 sm:h-auto sm:flex-[3]">
+          <div className="flex h-[48dvh] min-h-0 min-w-0 gap-3 sm:h-auto">
             {sheet?.groups.map((group) => (
               <div key={group.id} className="min-h-0 min-w-0 flex-1">
                 <ClothDrawing sheet={sheet} group={group} />
@@ -71,9 +75,8 @@ export function GarmentView({ orderId, document, shop, ownSets, start, offered }
             ))}
           </div>
         </div>
-        <StillLegend />
       </div>
-      <div className="slip fold-edge flex flex-col overflow-hidden lg:w-[420px]">
+      <div className="slip fold-edge flex min-h-0 flex-col overflow-hidden">
         {/* A scrolling region must be reachable by keyboard. */}
         {/* biome-ignore lint/a11y/noNoninteractiveTabindex: see above */}
         <section className="flex-1 overflow-y-auto px-4 py-2" aria-label="Choices" tabIndex={0}>

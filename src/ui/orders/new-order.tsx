@@ -14,6 +14,7 @@ interface NewOrderProps {
 /** A new order in three touches: the client, the day, the garment. */
 export function NewOrder({ clients, garments }: NewOrderProps) {
   const [client, setClient] = useState<Client | null>(null);
+  const [letters, setLetters] = useState("");
   const [promisedOn, setPromisedOn] = useState("");
   return (
     <div className="grid gap-6 lg:grid-cols-[1fr_2fr]">
@@ -22,9 +23,14 @@ export function NewOrder({ clients, garments }: NewOrderProps) {
           <h2 className="pb-2 text-lg">Who</h2>
           {client === null ? (
             <Command label="Who the order is for" loop>
-              <Command.Input className="field" placeholder="A few letters of the name" />
+              <Command.Input
+                className="field"
+                placeholder="A few letters of the name"
+                value={letters}
+                onValueChange={setLetters}
+              />
               <Command.List className="mt-2 max-h-80 overflow-y-auto">
-                <Command.Empty className="p-2">Nobody by that name.</Command.Empty>
+                {letters !== "" && <Command.Empty className="p-2">Nobody by that name.</Command.Empty>}
                 {clients.map((one) => (
                   <Command.Item
                     key={one.id}

@@ -1,6 +1,6 @@
 "use client";
 
-import { useMemo, useState } from "react";
+import { useEffect, useMemo, useRef, useState } from "react";
 import { readRules } from "@/core/formats";
 import { type RuleId, type RulePlace, type RuleSetId, ruleDefault, rulePlaces, ruleSets } from "@/core/rules";
 import type { OwnRuleSet, StoredDecisions } from "@/db";
@@ -44,11 +44,15 @@ interface RuleListProps {
 
 /** Every rule, by where it acts on the body, each with what it is now. */
 function RuleList({ rules, chosen, changed, say, onChoose }: RuleListProps) {
+  const list = useRef<HTMLElement>(null);
+  // The rule in hand is in sight when the page opens.
+  useEffect(() => {
+    const row = list.current?.querySelector<HTMLElement>("[aria-current]");
+    if (row && list.current) list.current.scrollTop = row.offsetTop - 80;
+  }, []);
   const places = Object.entries(rulePlaces) as [RulePlace, string][];
   return (
-    // A scrolling region must be reachable by keyboard.
-    // biome-ignore lint/a11y/noNoninteractiveTabindex: see above
-    <nav className="slip max-h-[40dvh] overflow-y-auto lg:max-h-none" aria-label="Rules" tabIndex={0}>
+    <nav ref={list} className="slip relative max-h-[40dvh] overflow-y-auto lg:max-h-none" aria-label="Rules">
       {places.map(([place, heading]) => (
         <section key={place}>
           <h2 className="sticky top-0 bg-cloth px-3 py-1 text-chalk">{heading}</h2>
@@ -111,9 +115,17 @@ export function RulesView({ rules, ownSets, garments, figure }: RulesViewProps) 
         onChoose={setChosen}
       />
       <div className="slip fold-edge flex flex-col gap-3 overflow-y-auto p-4">
-        <label className="block">
-          <span className="font-semibold">Set</span>
-          <select className="field" value={setId} onChange={(event) => pick(event.target.value)}>
+        <div>
+          <label htmlFor="rule-set" className="font-semibold">
+            Set
+          </label>
+          <select
+            id="rule-set"
+            aria-describedby="rule-set-about"
+            className="field"
+            value={setId}
+            onChange={(event) => pick(event.target.value)}
+          >
             {Object.entries(ruleSets).map(([id, { label }]) => (
               <option key={id} value={id}>
                 {label}
@@ -125,10 +137,10 @@ export function RulesView({ rules, ownSets, garments, figure }: RulesViewProps) 
               </option>
             ))}
           </select>
-          <span className="text-sm text-ink-soft">
+          <p id="rule-set-about" className="text-sm text-ink-soft">
             {own === null ? ruleSets[base].about : `Our own, on the ${ruleSets[base].label} rules.`}
-          </span>
-        </label>
+          </p>
+        </div>
         <DecisionField
           decision={rule}
           unit={unit}

@@ -2,14 +2,14 @@ import Link from "next/link";
 import type { SheetOutcome } from "@/core/formats";
 import { Fractions } from "@/ui/reading/fractions";
 
-/** What is said in the cloth's place when nothing can be drawn: what happened, and what to do. */
-export function Undrawn({
-  outcome,
-  clientId,
-}: {
+interface UndrawnProps {
   readonly outcome: Exclude<SheetOutcome, { kind: "sheet" }>;
+  readonly orderId: string;
   readonly clientId: string;
-}) {
+}
+
+/** What is said in the cloth's place when nothing can be drawn: what happened, and what to do. */
+export function Undrawn({ outcome, orderId, clientId }: UndrawnProps) {
   const lines =
     outcome.kind === "errors"
       ? outcome.errors.map(({ message }) => message)
@@ -24,9 +24,14 @@ export function Undrawn({
           </li>
         ))}
       </ul>
-      <Link className="button button-next" href={`/clients/${clientId}/card`}>
-        Take a new card
-      </Link>
+      <p className="flex flex-wrap gap-2">
+        <Link className="button button-next" href={`/orders/${orderId}`} prefetch={false}>
+          Change the garment
+        </Link>
+        <Link className="button" href={`/clients/${clientId}/card`} prefetch={false}>
+          Take a new card
+        </Link>
+      </p>
     </div>
   );
 }

@@ -72,16 +72,13 @@ export function TableTools({ tools }: { readonly tools: readonly TableTool[] }) 
         <button
           key={id}
           type="button"
-          aria-label={label}
           title={`${label} (${id.toUpperCase()})`}
           aria-pressed={on}
           onClick={use}
           className="flex min-h-12 min-w-12 flex-col items-center justify-center rounded-md border-2 border-transparent px-2 text-chalk aria-pressed:border-lantern hover:bg-cloth"
         >
           <Icon aria-hidden="true" size={22} />
-          <span className="hidden text-sm leading-tight lg:block" aria-hidden="true">
-            {short}
-          </span>
+          <span className="text-sm leading-tight max-lg:sr-only">{short}</span>
         </button>
       ))}
     </div>

@@ -35,7 +35,7 @@ export default async function AgainPage({ params }: { readonly params: Promise<{
         {outcome.kind === "sheet" ? (
           <SideBySide before={outcome.sheet} after={again} />
         ) : (
-          <Undrawn outcome={outcome} clientId={order.clientId} />
+          <Undrawn outcome={outcome} orderId={order.id} clientId={order.clientId} />
         )}
       </main>
     </>

@@ -19,7 +19,7 @@ const papers = [
 
 export default async function PrintPage({ params }: { readonly params: Promise<{ id: string }> }) {
   const { order, client, outcome, ownSets } = await loadSheet((await params).id);
-  if (outcome.kind !== "sheet") return <Undrawn outcome={outcome} clientId={client.id} />;
+  if (outcome.kind !== "sheet") return <Undrawn outcome={outcome} orderId={order.id} clientId={client.id} />;
   const garment = findGarment(order.garment)?.label ?? order.garment;
   const { buy, buyUnit } = outcome.sheet.cloth;
   return (

@@ -39,7 +39,7 @@ export default async function SheetPage({ params }: { readonly params: Promise<{
         {outcome.kind === "sheet" ? (
           <SheetView orderId={order.id} sheet={outcome.sheet} start={progress} />
         ) : (
-          <Undrawn outcome={outcome} clientId={client.id} />
+          <Undrawn outcome={outcome} orderId={order.id} clientId={client.id} />
         )}
       </main>
     </>

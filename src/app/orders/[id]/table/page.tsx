@@ -11,6 +11,6 @@ export default async function TablePage({ params }: { readonly params: Promise<{
   return outcome.kind === "sheet" ? (
     <TableView orderId={order.id} sheet={outcome.sheet} start={progress} />
   ) : (
-    <Undrawn outcome={outcome} clientId={client.id} />
+    <Undrawn outcome={outcome} orderId={order.id} clientId={client.id} />
   );
 }
