@@ -4,7 +4,7 @@ import { mkdtempSync, rmSync } from "node:fs";
 import { tmpdir } from "node:os";
 import { join } from "node:path";
 import { buildSync } from "esbuild";
-import { benchBrowser } from "./bench/browser";
+import { benchBrowser, timeBook } from "./bench/browser";
 
 interface CoreFigures {
   readonly garment: string;
@@ -14,7 +14,6 @@ interface CoreFigures {
 
 const folder = mkdtempSync(join(tmpdir(), "inner-fold-bench-"));
 const address = "http://127.0.0.1:4399";
-const env = { ...process.env, INNER_FOLD_DATA: join(folder, "data"), PORT: "4399" };
 
 function benchCore(): readonly CoreFigures[] {
   const bundle = join(folder, "core.mjs");
@@ -22,8 +21,10 @@ function benchCore(): readonly CoreFigures[] {
   return JSON.parse(execFileSync(process.execPath, [bundle], { encoding: "utf8" })) as readonly CoreFigures[];
 }
 
-async function startServer() {
-  spawnSync(process.execPath, ["--import", "tsx", "scripts/seed.ts"], { env });
+/** Starts the app on a data folder of its own that a script has filled. */
+async function startServer(name: string, fill: string, more: Readonly<Record<string, string>> = {}) {
+  const env = { ...process.env, ...more, INNER_FOLD_DATA: join(folder, name), PORT: "4399" };
+  spawnSync(process.execPath, ["--import", "tsx", fill], { env });
   const start = performance.now();
   const child = spawn(process.execPath, ["--import", "tsx", "scripts/start.ts"], {
     env,
@@ -32,7 +33,12 @@ async function startServer() {
   await new Promise((resolve) =>
     child.stdout.on("data", (chunk: Buffer) => chunk.includes("open at") && resolve(null)),
   );
-  return { child, seconds: (performance.now() - start) / 1000 };
+  const stop = async () => {
+    const ended = new Promise((resolve) => child.once("exit", resolve));
+    child.kill("SIGTERM");
+    await ended;
+  };
+  return { stop, seconds: (performance.now() - start) / 1000 };
 }
 
 function say(name: string, value: number, unit: string, promise: number): void {
@@ -45,13 +51,21 @@ for (const { garment, draftAndChecksMs, wholeSheetMs } of benchCore()) {
   say(`${garment}: draft and checks, median`, draftAndChecksMs, "ms", garment === "straight-dress" ? 2 : 5);
   say(`${garment}: whole cut sheet, median`, wholeSheetMs, "ms", 16);
 }
-const { child, seconds } = await startServer();
-say("built tree to first page, address printed", seconds, "s", 6);
-const figures = await benchBrowser(address);
-say("redraft while dragging, script per move", figures.scriptPerRedraftMs, "ms", 16);
-say("scripts of the cut sheet, gzipped", figures.sheetScriptKb, "kB", 250);
-for (const [page, ms] of Object.entries(figures.pageMs)) say(`page ${page}, to load, median of 5`, ms, "ms", 1000);
-const ended = new Promise((resolve) => child.once("exit", resolve));
-child.kill("SIGTERM");
-await ended;
+const demo = await startServer("demo", "scripts/seed.ts");
+say("built tree to first page, address printed", demo.seconds, "s", 6);
+const { scriptPerRedraftMs, scriptKb, pageMs } = await benchBrowser(address);
+say("redraft while dragging, script per move", scriptPerRedraftMs, "ms", 16);
+for (const [view, kb] of Object.entries(scriptKb)) say(`scripts of ${view}, gzipped`, kb, "kB", 250);
+for (const [view, ms] of Object.entries(pageMs)) say(`page ${view}, to load, median of 5`, ms, "ms", 1000);
+await demo.stop();
+/** Loading times of one client's pages in a made-up book of so many clients, 5 cards and 3 orders each. */
+async function timeMadeUpBook(clients: number) {
+  const shop = await startServer(`book-${clients}`, "scripts/bench/large-shop.ts", { BENCH_CLIENTS: String(clients) });
+  const times = await timeBook(address, "Client 003", "Sheath dress");
+  await shop.stop();
+  return times;
+}
+const small = await timeMadeUpBook(8);
+for (const [view, ms] of Object.entries(await timeMadeUpBook(200)))
+  say(`page ${view}, 200 clients in place of 8`, (ms / (small[view] ?? ms)) * 100, "%", 120);
 rmSync(folder, { recursive: true, force: true });

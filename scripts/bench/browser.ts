@@ -1,10 +1,11 @@
 import { gzipSync } from "node:zlib";
 import type { Browser, Page } from "playwright-core";
-import { openBrowser, orderPath } from "../../e2e/browser";
+import { clientPath, openBrowser, orderPath } from "../../e2e/browser";
 
 export interface BrowserFigures {
   readonly scriptPerRedraftMs: number;
-  readonly sheetScriptKb: number;
+  /** Gzipped size of all scripts that each view loads. */
+  readonly scriptKb: Readonly<Record<string, number>>;
   readonly pageMs: Readonly<Record<string, number>>;
 }
 
@@ -35,14 +36,14 @@ async function timeRedraft(page: Page, garment: string): Promise<number> {
   return (((await scriptSeconds()) - before) * 1000) / DRAGS;
 }
 
-/** Gzipped size of all scripts that the cut sheet loads. */
-async function weighSheet(browser: Browser, sheet: string): Promise<number> {
-  const page = await browser.newPage();
+/** Gzipped size of all scripts that a view loads in a browser that has seen nothing yet. */
+async function weighScripts(browser: Browser, url: string): Promise<number> {
+  const page = await (await browser.newContext({ serviceWorkers: "block" })).newPage();
   const bodies: Promise<Buffer>[] = [];
   page.on("response", (response) => {
     if (response.request().resourceType() === "script") bodies.push(response.body());
   });
-  await page.goto(sheet, { waitUntil: "networkidle" });
+  await page.goto(url, { waitUntil: "networkidle" });
   const sizes = (await Promise.all(bodies)).map((body) => gzipSync(body).length);
   return sizes.reduce((sum, size) => sum + size, 0) / 1024;
 }
@@ -58,21 +59,59 @@ async function timePage(page: Page, url: string): Promise<number> {
   return times.slice(1).sort((a, b) => a - b)[2] ?? 0;
 }
 
+/** Every view by its name, for one order of one client. */
+function viewsOf(order: string, client: string): Readonly<Record<string, string>> {
+  return {
+    orders: "/",
+    "new order": "/orders/new",
+    clients: "/clients",
+    client,
+    card: `${client}/card`,
+    garment: order,
+    compare: `${order}/compare`,
+    again: `${order}/again`,
+    sheet: `${order}/sheet`,
+    table: `${order}/table`,
+    paper: `${order}/print`,
+    rules: "/rules",
+    shop: "/backup",
+    words: "/words",
+  };
+}
+
 export async function benchBrowser(address: string): Promise<BrowserFigures> {
   const browser = await openBrowser();
   const page = await browser.newPage();
-  const garment = address + (await orderPath(page, address, "Brisa Holloway", "Straight dress"));
-  const sheet = `${garment}/sheet`;
-  const figures: BrowserFigures = {
-    scriptPerRedraftMs: await timeRedraft(page, garment),
-    sheetScriptKb: await weighSheet(browser, sheet),
-    pageMs: {
-      orders: await timePage(page, address),
-      garment: await timePage(page, garment),
-      sheet: await timePage(page, sheet),
-      table: await timePage(page, `${garment}/table`),
-    },
-  };
+  const order = await orderPath(page, address, "Brisa Holloway", "Straight dress");
+  const views = viewsOf(order, await clientPath(page, address, "Brisa Holloway"));
+  const scriptPerRedraftMs = await timeRedraft(page, address + order);
+  const scriptKb: Record<string, number> = {};
+  const pageMs: Record<string, number> = {};
+  for (const [name, path] of Object.entries(views)) {
+    scriptKb[name] = await weighScripts(browser, address + path);
+    pageMs[name] = await timePage(page, address + path);
+  }
   await browser.close();
-  return figures;
+  return { scriptPerRedraftMs, scriptKb, pageMs };
+}
+
+/** Times of the pages that could grow with the book, for the first client and order that are found. */
+export async function timeBook(
+  address: string,
+  client: string,
+  garment: string,
+): Promise<Readonly<Record<string, number>>> {
+  const browser = await openBrowser();
+  const page = await browser.newPage();
+  const order = await orderPath(page, address, client, garment);
+  const paths = {
+    orders: "/",
+    client: await clientPath(page, address, client),
+    garment: order,
+    sheet: `${order}/sheet`,
+  };
+  const times: Record<string, number> = {};
+  for (const [name, path] of Object.entries(paths)) times[name] = await timePage(page, address + path);
+  await browser.close();
+  return times;
 }

@@ -30,6 +30,9 @@ type Inset = (y: Inches) => Inches;
 
 const NONE: Inset = () => 0;
 
+/** A flat is looked at, not measured: its chords may lie this far from the curve. */
+const FLAT_ENOUGH: Inches = 0.03;
+
 /** Where a chain of points crosses a depth; past its ends, where it ends. */
 function acrossAt(points: readonly Point[], y: Inches): Inches {
   const sorted = [...points].sort((a, b) => a.y - b.y);
@@ -56,7 +59,7 @@ function readEdges(piece: SheetPiece, lift: Inches): readonly FlatEdge[] {
   return piece.edges.map(({ id, role, path }) => ({
     id,
     role,
-    points: flattenPath(readPathData(path)).map(({ x, y }) => ({ x, y: y + lift })),
+    points: flattenPath(readPathData(path), FLAT_ENOUGH).map(({ x, y }) => ({ x, y: y + lift })),
   }));
 }
 

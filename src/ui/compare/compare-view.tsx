@@ -1,10 +1,10 @@
 "use client";
 
-import { RadioGroup } from "radix-ui";
 import { useMemo, useState } from "react";
 import { makeSheet, type Order } from "@/core/formats";
 import type { Decision } from "@/server/garment-decisions";
 import { DecisionField, type DecisionValue } from "@/ui/garment/decision-field";
+import { ChoicePills } from "@/ui/shell/choice-pills";
 import { SideBySide } from "./side-by-side";
 
 /** Another way to draw the order: by another set, or from another card. */
@@ -29,9 +29,6 @@ const kinds = [
 ] as const;
 
 type Kind = (typeof kinds)[number]["id"];
-
-const pill =
-  "min-h-12 rounded-md border-2 border-line bg-card px-3 data-[state=checked]:border-cloth data-[state=checked]:bg-cloth data-[state=checked]:text-chalk";
 
 function Pick({
   label,
@@ -79,18 +76,7 @@ export function CompareView({ document, sets, cards, choices }: CompareViewProps
   return (
     <div className="flex flex-col gap-3 p-3 lg:h-[calc(100dvh-72px)] lg:min-h-[640px]">
       <div className="slip flex flex-wrap items-end gap-4 p-3">
-        <RadioGroup.Root
-          className="flex flex-wrap gap-2"
-          aria-label="Compare with"
-          value={kind}
-          onValueChange={(next) => setKind(next as Kind)}
-        >
-          {kinds.map(({ id, label }) => (
-            <RadioGroup.Item key={id} value={id} className={pill}>
-              {label}
-            </RadioGroup.Item>
-          ))}
-        </RadioGroup.Root>
+        <ChoicePills label="Compare with" options={kinds} value={kind} onPick={(next) => setKind(next as Kind)} />
         {kind !== "choice" && alternative !== undefined && (
           <Pick
             label={kind === "sets" ? "Drawn by" : "Drawn from"}

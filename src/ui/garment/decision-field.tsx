@@ -1,11 +1,11 @@
 "use client";
 
-import { RadioGroup, Switch } from "radix-ui";
 import { memo } from "react";
 import { fromCentimetres, toCentimetres, type Unit } from "@/core/length";
 import type { Decision } from "@/server/garment-decisions";
 import { Fractions } from "@/ui/reading/fractions";
 import { Reading } from "@/ui/reading/reading";
+import { ChoicePills } from "@/ui/shell/choice-pills";
 
 /** What a decision can be; a length is in inches, or text with its unit. */
 export type DecisionValue = string | number | boolean;
@@ -57,22 +57,12 @@ function Options({
   extra,
 }: DecisionFieldProps & { readonly extra: readonly { readonly id: string; readonly label: string }[] }) {
   return (
-    <RadioGroup.Root
-      className="flex flex-wrap gap-2"
+    <ChoicePills
+      labelledBy={`${decision.id}-label`}
       value={typeof value === "number" ? "a-length" : String(value)}
-      onValueChange={(id) => onDecide(decision.id, id === "a-length" ? `${defaultLength(decision)} in` : id)}
-      aria-labelledby={`${decision.id}-label`}
-    >
-      {[...(decision.options ?? []), ...extra].map(({ id, label }) => (
-        <RadioGroup.Item
-          key={id}
-          value={id}
-          className="min-h-12 rounded-md border-2 border-line bg-card px-3 py-1 text-left data-[state=checked]:border-cloth data-[state=checked]:bg-cloth data-[state=checked]:font-semibold data-[state=checked]:text-chalk"
-        >
-          {label}
-        </RadioGroup.Item>
-      ))}
-    </RadioGroup.Root>
+      options={[...(decision.options ?? []), ...extra]}
+      onPick={(id) => onDecide(decision.id, id === "a-length" ? `${defaultLength(decision)} in` : id)}
+    />
   );
 }
 
@@ -94,14 +84,16 @@ export const DecisionField = memo(function DecisionField(props: DecisionFieldPro
       {options !== null && <Options {...props} extra={range === null ? [] : [{ id: "a-length", label: "a length" }]} />}
       {typeof value === "number" && range !== null && <LengthSlider {...props} value={value} />}
       {flag && (
-        <Switch.Root
+        <input
           id={id}
+          type="checkbox"
+          role="switch"
+          aria-checked={value === true}
+          className="switch my-2 block"
           checked={value === true}
-          onCheckedChange={(on) => onDecide(id, on)}
-          className="my-2 flex h-8 w-16 items-center rounded-full border-2 border-line bg-card-deep px-1 data-[state=checked]:justify-end data-[state=checked]:bg-cloth"
-        >
-          <Switch.Thumb className="block h-5 w-5 rounded-full bg-card shadow-slip" />
-        </Switch.Root>
+          aria-describedby={`${id}-why`}
+          onChange={(event) => onDecide(id, event.target.checked)}
+        />
       )}
       {problem !== undefined && (
         <p role="alert" className="my-1 font-semibold text-wrong">

@@ -1,0 +1,54 @@
+/** Fills an empty shop with so many clients of 5 cards and 3 orders each, all made up: what a shop has after some years. */
+import { makeCrowd, measurementIds } from "../../src/core/body";
+import { bringBackShop, closeDatabase, database, orderStates, readWholeShop } from "../../src/db";
+
+const CLIENTS = Number(process.env.BENCH_CLIENTS ?? 200);
+const CARDS = 5;
+const GARMENTS = ["straight-dress", "sheath-dress", "shirt"] as const;
+const NOW = "2026-11-23T09:00:00.000Z";
+
+const db = await database();
+const crowd = makeCrowd(4, CLIENTS * CARDS);
+const range = (length: number) => Array.from({ length }, (_, index) => index);
+
+const clients = range(CLIENTS).map((index) => ({
+  id: crypto.randomUUID(),
+  name: `Client ${String(index + 1).padStart(3, "0")}`,
+  createdAt: NOW,
+}));
+const cards = clients.flatMap(({ id: clientId }, index) =>
+  range(CARDS).map((number) => ({
+    id: crypto.randomUUID(),
+    clientId,
+    takenOn: `202${number + 2}-05-02`,
+    readings: Object.fromEntries(
+      measurementIds.flatMap((id) => {
+        const value = crowd[index * CARDS + number]?.[id];
+        return value === undefined ? [] : [[id, { typed: String(value), unit: "in" as const }]];
+      }),
+    ),
+    revision: 1,
+    createdAt: NOW,
+  })),
+);
+const orders = clients.flatMap(({ id: clientId }, index) =>
+  GARMENTS.map((garment, number) => ({
+    id: crypto.randomUUID(),
+    number: index * GARMENTS.length + number + 1,
+    clientId,
+    cardId: cards[index * CARDS + CARDS - 1]?.id ?? "",
+    garment,
+    choices: {},
+    rules: { set: "close" },
+    cloth: {},
+    // Half of them are in work, the rest was collected long ago.
+    state: index % 2 === 0 ? ("drafted" as const) : (orderStates.at(-1) ?? "collected"),
+    promisedOn: `2026-12-${String(1 + (index % 28)).padStart(2, "0")}`,
+    fittings: [],
+    updatedAt: NOW,
+  })),
+);
+const empty = await readWholeShop(db);
+await bringBackShop(db, { ...empty, clients, cards, orders });
+await closeDatabase();
+process.exit(0);
