@@ -1,4 +1,4 @@
-export { type CraftWord, craftWords } from "./english/craft-words";
+export { type CraftWord, craftWords, findCraftWords } from "./english/craft-words";
 export { wordAbsurdReading, wordLengthProblem, wordMissingReading } from "./english/entry";
 export { type FindingWording, wordFinding } from "./english/findings";
 export {

@@ -1,5 +1,5 @@
 import { expect, it } from "vitest";
-import { craftWords, speakLength, speakStep } from ".";
+import { craftWords, findCraftWords, speakLength, speakStep } from ".";
 
 it.each([
   [10.875, "in", "10 and seven eighths inches"],
@@ -36,3 +36,12 @@ it("explains each craft word once, in the order of the alphabet, in a sentence",
   expect(words).toEqual([...new Set(words)].sort((a, b) => a.localeCompare(b)));
   for (const { meaning } of craftWords) expect(meaning).toMatch(/^[A-Z].{10,}\.$/);
 });
+
+it.each([
+  ["On the chest line, from the fold: 10⅞ in.", ["chest line", "fold"]],
+  ["Hollow in from the armhole line; the armhole meets it twice.", ["armhole line", "armhole"]],
+  ["Sew the darts, then the notches.", ["dart", "notch"]],
+  ["Unfold the marking paper.", []],
+])("finds the craft words of “%s”", (text, words) =>
+  expect(findCraftWords(text).map(({ word }) => word)).toEqual(words),
+);

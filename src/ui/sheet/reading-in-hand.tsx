@@ -1,5 +1,6 @@
 import type { CutSheet, SheetStep } from "@/core/formats";
 import { originNames } from "@/core/wording";
+import { WordsHere } from "@/ui/help/words-here";
 import { DotList } from "@/ui/reading/dot-list";
 import { Fractions } from "@/ui/reading/fractions";
 import { Reading } from "@/ui/reading/reading";
@@ -46,7 +47,10 @@ export function ReadingInHand({ sheet, step }: { readonly sheet: CutSheet; reado
           <Fractions text={step.text} />
         )}
         {edge !== undefined && <DotList edge={edge} unit={sheet.unit} />}
-        {step.why !== null && <p className="hidden pt-1 text-sm text-ink-soft sm:block">Why: {step.why}</p>}
+        <div className="hidden pt-1 sm:block">
+          {step.why !== null && <p className="text-sm text-ink-soft">Why: {step.why}</p>}
+          <WordsHere key={step.id} text={`${step.title}. ${step.text} ${step.why ?? ""}`} />
+        </div>
       </div>
     </section>
   );

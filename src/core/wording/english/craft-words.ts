@@ -95,3 +95,27 @@ export const craftWords: readonly CraftWord[] = [
     meaning: "What the centre-back seam takes in at the waist so that the back does not stand away at the zip.",
   },
 ];
+
+const isLetter = (letter: string | undefined): boolean => letter !== undefined && /[a-z]/i.test(letter);
+
+/** Where a word stands whole in a text; an `s` or `es` behind it makes it no other word. */
+function standsAt(text: string, word: string): number {
+  for (let at = text.indexOf(word); at >= 0; at = text.indexOf(word, at + 1)) {
+    const after = at + word.length + (/^e?s(?![a-z])/.exec(text.slice(at + word.length))?.[0].length ?? 0);
+    if (!isLetter(text[at - 1]) && !isLetter(text[after])) return at;
+  }
+  return -1;
+}
+
+/** The craft words in a text, in the order in which they come; of “armhole line” the longer word, not its parts. */
+export function findCraftWords(text: string): readonly CraftWord[] {
+  let left = text.toLowerCase();
+  const found: { readonly at: number; readonly word: CraftWord }[] = [];
+  for (const word of [...craftWords].sort((a, b) => b.word.length - a.word.length)) {
+    const at = standsAt(left, word.word);
+    if (at < 0) continue;
+    found.push({ at, word });
+    left = left.replaceAll(word.word, " ".repeat(word.word.length));
+  }
+  return found.sort((a, b) => a.at - b.at).map(({ word }) => word);
+}
