@@ -7,8 +7,8 @@ import { parseSignedLength } from "@/core/length";
 import { addFigureNote, database, dropFigureNote, eraseClient, findClient, findShop, switchFigureNote } from "@/db";
 import { figureLines, figurePieces } from "./figure-places";
 import { readId } from "./ids";
-import { withUnit } from "./readings";
 import { type ActionResult, NOT_IN_BOOK, refuseWith } from "./result";
+import { withUnit } from "./with-unit";
 
 const noteInput = v.object({
   piece: v.picklist(figurePieces.map(({ id }) => id)),

@@ -2,7 +2,7 @@ import type { Order } from "@/core/formats";
 import type { Unit } from "@/core/length";
 import { type RuleSetId, ruleSets } from "@/core/rules";
 import type { Card, Client, OwnRuleSet, StoredFigureNote, StoredOrder } from "@/db";
-import { withUnit } from "./readings";
+import { withUnit } from "./with-unit";
 
 /** What an order is drawn with, besides itself. */
 export interface OrderSurroundings {

@@ -1,9 +1,10 @@
-import { type MeasurementId, measurementIds, type Readings, splitRepeated } from "@/core/body";
+import { type MeasurementId, measurementIds, type Readings } from "@/core/body";
 import { readCard } from "@/core/formats";
 import { defaultChoices, garments } from "@/core/garments";
 import type { Unit } from "@/core/length";
 import { ruleDefault } from "@/core/rules";
 import type { Card } from "@/db";
+import { withUnit } from "./with-unit";
 
 /** Today in the shop, as a day. */
 export function today(): string {
@@ -39,13 +40,6 @@ export function typedReadings({ readings }: Card, shop: Unit): Readonly<Record<s
   return Object.fromEntries(
     Object.entries(readings).map(([id, { typed, unit }]) => [id, unit === shop ? typed : withUnit(typed, unit)]),
   );
-}
-
-/** A length as it was typed, each taking with its unit always said: so it means the same in an order of either unit. */
-export function withUnit(typed: string, own: Unit): string {
-  return splitRepeated(typed)
-    .map((part) => (/[a-z"'″”’]$/i.test(part) ? part : `${part} ${own}`))
-    .join("; ");
 }
 
 /** A kept card's readings in inches. */

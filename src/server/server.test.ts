@@ -5,7 +5,8 @@ import { readCardInput } from "./card-input";
 import { decisionsOf } from "./garment-decisions";
 import { readId } from "./ids";
 import { orderUnit, writeOrder } from "./order-document";
-import { askedReadings, cardReadings, withUnit } from "./readings";
+import { askedReadings, cardReadings } from "./readings";
+import { withUnit } from "./with-unit";
 
 const input = (readings: object, more: object = {}) => ({
   name: "Ines Marlowe",

@@ -1,7 +1,7 @@
 import Papa from "papaparse";
 import { measurementIds, measurements } from "@/core/body";
 import type { Card } from "@/db";
-import { withUnit } from "../readings";
+import { withUnit } from "../with-unit";
 
 /**
  * Cards as CSV, one row a card, readings as they were typed with their unit. Formulas are escaped: a name that starts

@@ -44,7 +44,7 @@ export const CardField = memo(function CardField(props: CardFieldProps) {
   const message = error ?? (unread ? "Not understood yet. Write a length like 38 1/2 or 97,5 cm." : (doubt ?? standIn));
   return (
     <div className="border-b border-card-deep pb-2">
-      <label htmlFor={id} className="font-semibold">
+      <label htmlFor={id} className="block pb-1 font-semibold">
         {label}
       </label>
       <p id={`${id}-taken`} className="sr-only">

@@ -1,13 +1,33 @@
 "use client";
 
 import { useState } from "react";
-import { type MeasurementId, measurementIds, measurements } from "@/core/body";
-import type { Card } from "@/db";
+import { type MeasurementId, measurementIds, measurements, type Readings } from "@/core/body";
+import type { Unit } from "@/core/length";
+import type { Card, StoredReading } from "@/db";
+import { withUnit } from "@/server/with-unit";
 import { Fractions } from "@/ui/reading/fractions";
+import { Reading } from "@/ui/reading/reading";
 import { Figure } from "./figure";
 
+/** What was written, where that is not the reading itself: taken again, or in the other unit. */
+function AsTyped({ reading, unit }: { readonly reading: StoredReading | undefined; readonly unit: Unit }) {
+  if (reading === undefined || (reading.unit === unit && !reading.typed.includes(";"))) return null;
+  return (
+    <span className="block text-right text-sm font-normal text-ink-soft">
+      <Fractions text={reading.unit === unit ? reading.typed : withUnit(reading.typed, reading.unit)} />
+    </span>
+  );
+}
+
+interface NewestCardProps {
+  readonly card: Card;
+  /** Its readings in inches, settled where they were taken again. */
+  readonly readings: Readings;
+  readonly unit: Unit;
+}
+
 /** The newest card beside the figure: touching a reading shows where its tape goes. */
-export function NewestCard({ card }: { readonly card: Card }) {
+export function NewestCard({ card, readings, unit }: NewestCardProps) {
   const taken = measurementIds.filter((id) => card.readings[id] !== undefined);
   const [shown, setShown] = useState<MeasurementId | null>(taken[0] ?? null);
   const said =
@@ -35,10 +55,8 @@ export function NewestCard({ card }: { readonly card: Card }) {
             >
               <span>{measurements[id].label}</span>
               <span className="whitespace-nowrap text-lg font-semibold">
-                <Fractions text={card.readings[id]?.typed ?? ""} />
-                <span className="ml-1 text-sm font-normal">
-                  {card.readings[id]?.unit === "cm" && !card.readings[id]?.typed.includes("cm") && "cm"}
-                </span>
+                <Reading value={readings[id] ?? 0} unit={unit} />
+                <AsTyped reading={card.readings[id]} unit={unit} />
               </span>
             </button>
           </li>

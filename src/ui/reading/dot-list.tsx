@@ -11,33 +11,23 @@ interface DotListProps {
 export function DotList({ edge, unit }: DotListProps) {
   if (edge.dots.length === 0) return null;
   return (
-    // A scrolling region must be reachable by keyboard.
-    // biome-ignore lint/a11y/noNoninteractiveTabindex: see above
-    <section className="relative overflow-x-auto" aria-label="Dots of the curve" tabIndex={0}>
-      <table className="border-collapse text-center">
-        <tbody>
-          <tr>
-            <th scope="row" className="whitespace-nowrap pr-3 text-left font-normal">
-              Along the straight line
-            </th>
-            {edge.dots.map(({ along }) => (
-              <td key={along} className="px-2">
-                <Reading value={along} unit={unit} />
-              </td>
-            ))}
-          </tr>
-          <tr>
-            <th scope="row" className="whitespace-nowrap pr-3 text-left font-normal">
-              Across, inwards
-            </th>
-            {edge.dots.map(({ along, across }) => (
-              <td key={along} className="px-2 text-lg font-bold">
-                <Reading value={across} unit={unit} />
-              </td>
-            ))}
-          </tr>
-        </tbody>
-      </table>
-    </section>
+    <div className="flex flex-wrap items-end gap-x-1 gap-y-2">
+      <p className="pr-2 leading-snug">
+        Along the straight line
+        <span className="block font-semibold">Across, inwards</span>
+      </p>
+      <ol className="contents" aria-label="Dots of the curve">
+        {edge.dots.map(({ along, across }) => (
+          <li key={along} className="min-w-[2.6em] border-l border-line pl-1 leading-snug">
+            <Reading value={along} unit={unit} />
+            <span className="sr-only"> along, </span>
+            <strong className="block text-[1.15em]">
+              <Reading value={across} unit={unit} />
+            </strong>
+            <span className="sr-only"> across</span>
+          </li>
+        ))}
+      </ol>
+    </div>
   );
 }

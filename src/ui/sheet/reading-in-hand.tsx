@@ -8,6 +8,7 @@ import { SumStrip } from "@/ui/reading/sum-strip";
 
 /** Where the tape starts and which way it goes, in words. */
 export function sayDirection(step: SheetStep): string {
+  if (step.direction === "outwards") return "outside the stitching line";
   const from = step.from === null ? "" : (originNames[step.from as keyof typeof originNames] ?? "");
   return step.direction === "across" || step.direction === "down" ? `${from}, ${step.direction}` : from;
 }
@@ -19,9 +20,12 @@ export function ReadingInHand({ sheet, step }: { readonly sheet: CutSheet; reado
   const edge = step.act === "edge" ? piece?.edges.find(({ id }) => id === step.edge) : undefined;
   const summed = step.terms.length > 0 && step.act !== "edge";
   return (
+    // On a phone a long one scrolls in itself, so it must be reachable by keyboard.
     <section
       aria-label="The reading in hand"
-      className="fold-edge slip sticky bottom-0 z-20 flex flex-wrap items-center gap-x-6 gap-y-2 px-4 py-3"
+      // biome-ignore lint/a11y/noNoninteractiveTabindex: see above
+      tabIndex={0}
+      className="fold-edge slip sticky bottom-0 z-20 flex max-h-[48dvh] flex-wrap items-center gap-x-6 gap-y-2 overflow-y-auto px-4 py-3 lg:max-h-none lg:overflow-visible"
     >
       <div className="min-w-52">
         <p className="text-sm text-ink-soft">{[piece?.name, sayDirection(step)].filter(Boolean).join(" · ")}</p>

@@ -62,7 +62,7 @@ export function SheetView({ orderId, sheet, start }: SheetViewProps) {
           <Tabs.List className="flex" aria-label="The sheet">
             <Tabs.Trigger value="steps" className={tab}>
               Steps
-              <span className="ml-2 text-sm font-normal text-ink-soft">
+              <span className="ml-2 whitespace-nowrap text-sm font-normal text-ink-soft">
                 {sheet.steps.filter(({ id }) => done.has(id)).length} of {sheet.steps.length}
               </span>
             </Tabs.Trigger>
@@ -78,7 +78,7 @@ export function SheetView({ orderId, sheet, start }: SheetViewProps) {
               Ticks are not kept yet: the shop's computer does not answer.
             </p>
           )}
-          <Tabs.Content value="steps" className="max-h-[60dvh] overflow-y-auto lg:max-h-none lg:flex-1" tabIndex={0}>
+          <Tabs.Content value="steps" className="max-h-[44dvh] overflow-y-auto lg:max-h-none lg:flex-1" tabIndex={0}>
             <StepList sheet={sheet} activeId={activeId} done={done} onPick={setActiveId} onTick={tick} />
           </Tabs.Content>
           {group !== undefined && (

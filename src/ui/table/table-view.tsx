@@ -49,6 +49,7 @@ export function TableView({ orderId, sheet, start }: TableViewProps) {
   useTableKeys(move, tools);
   const group = sheet.groups.find(({ id }) => id === step?.group);
   if (step === undefined || group === undefined) return null;
+  const piece = sheet.pieces.find(({ id }) => id === step.piece);
   const last = index === sheet.steps.length - 1;
   const ticked = done.has(step.id);
   const share = sheet.steps.filter(({ id }) => done.has(id)).length / sheet.steps.length;
@@ -63,7 +64,7 @@ export function TableView({ orderId, sheet, start }: TableViewProps) {
           <ArrowLeft aria-hidden="true" /> Sheet
         </Link>
         <h1 className="flex-1 whitespace-nowrap text-lg">
-          {namePiece(step.group)} · step {index + 1} of {sheet.steps.length}
+          {piece?.name ?? namePiece(step.group)} · step {index + 1} of {sheet.steps.length}
           {ticked && <span className="text-lantern"> · done</span>}
         </h1>
         {!kept && <p role="status">Place not kept yet: the shop's computer does not answer.</p>}

@@ -36,7 +36,7 @@ export default async function ClientPage({ params }: { readonly params: Promise<
       </PageHead>
       <main className="mx-auto grid max-w-7xl gap-6 p-4 lg:grid-cols-[3fr_2fr]">
         <div className="min-w-0 space-y-6">
-          {newest !== undefined && <NewestCard card={newest} />}
+          {newest !== undefined && <NewestCard card={newest} readings={cardReadings(newest, unit)} unit={unit} />}
           <CardChanges cards={read} unit={unit} />
           <CardHistory cards={cards} />
           <FigureNotes clientId={client.id} notes={notes} />

@@ -1,0 +1,28 @@
+import type { Page } from "playwright-core";
+import { clientPath, orderPath } from "./browser";
+import { address } from "./shop";
+
+/** Every view by its name, for one order and one client of the demo week. */
+export async function addresses(page: Page): Promise<Readonly<Record<string, string>>> {
+  const order = await orderPath(page, address, "Tamsin Oyelaran", "A-line dress");
+  const client = await clientPath(page, address, "Brisa Holloway");
+  return {
+    orders: "/",
+    "orders of a state": "/?all=drafted",
+    "new order": "/orders/new",
+    clients: "/clients",
+    client,
+    "new client": "/clients/new",
+    "new card": `${client}/card`,
+    correction: `${client}/card?correct`,
+    garment: order,
+    compare: `${order}/compare`,
+    again: `${order}/again`,
+    "cut sheet": `${order}/sheet`,
+    table: `${order}/table`,
+    "on paper": `${order}/print`,
+    rules: "/rules",
+    shop: "/backup",
+    words: "/words",
+  };
+}
