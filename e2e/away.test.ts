@@ -49,7 +49,7 @@ describe("while the shop's computer does not answer", () => {
     await page.goto(`${address}/clients/new`);
     await page.getByRole("heading", { name: "The shop's computer does not answer" }).waitFor();
     await page.context().setOffline(false);
-    await page.getByRole("link", { name: "Try again" }).click();
+    await page.getByRole("button", { name: "Try again" }).click();
     await page.getByRole("heading", { name: "New client" }).waitFor();
   });
 

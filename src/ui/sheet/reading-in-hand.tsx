@@ -1,17 +1,10 @@
 import type { CutSheet, SheetStep } from "@/core/formats";
-import { originNames } from "@/core/wording";
 import { WordsHere } from "@/ui/help/words-here";
 import { DotList } from "@/ui/reading/dot-list";
 import { Fractions } from "@/ui/reading/fractions";
 import { Reading } from "@/ui/reading/reading";
+import { sayDirection } from "@/ui/reading/say-direction";
 import { SumStrip } from "@/ui/reading/sum-strip";
-
-/** Where the tape starts and which way it goes, in words. */
-export function sayDirection(step: SheetStep): string {
-  if (step.direction === "outwards") return "outside the stitching line";
-  const from = step.from === null ? "" : (originNames[step.from as keyof typeof originNames] ?? "");
-  return step.direction === "across" || step.direction === "down" ? `${from}, ${step.direction}` : from;
-}
 
 /** The step in hand: its reading large, where from and which way, unfolded into its sum. */
 export function ReadingInHand({ sheet, step }: { readonly sheet: CutSheet; readonly step: SheetStep }) {

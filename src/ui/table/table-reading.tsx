@@ -2,7 +2,7 @@ import type { CutSheet, SheetStep } from "@/core/formats";
 import { DotList } from "@/ui/reading/dot-list";
 import { Fractions } from "@/ui/reading/fractions";
 import { Reading } from "@/ui/reading/reading";
-import { sayDirection } from "@/ui/sheet/reading-in-hand";
+import { sayDirection } from "@/ui/reading/say-direction";
 import { isMeasured } from "./measured-steps";
 
 /** The sum of a reading, one term after another, small enough to stay out of the number's way. */

@@ -3,7 +3,7 @@
 import { useCallback, useEffect, useRef, useState } from "react";
 import type { CutSheet } from "@/core/formats";
 import type { Progress } from "@/db";
-import { useProgress } from "./use-progress";
+import { useProgress } from "@/ui/progress/use-progress";
 
 /** A page left this lately may come back before its last place has reached the server. */
 const JUST_LEFT_MS = 10_000;

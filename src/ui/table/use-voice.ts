@@ -3,7 +3,7 @@
 import { useCallback, useEffect, useRef } from "react";
 import type { CutSheet, SheetStep } from "@/core/formats";
 import { speakStep } from "@/core/wording";
-import { sayDirection } from "@/ui/sheet/reading-in-hand";
+import { sayDirection } from "@/ui/reading/say-direction";
 import { usePreferences } from "@/ui/shell/preferences";
 import { isMeasured } from "./measured-steps";
 

@@ -1,0 +1,224 @@
+import { mkdtempSync } from "node:fs";
+import { tmpdir } from "node:os";
+import { join } from "node:path";
+import { afterAll, beforeAll, describe, expect, it, vi } from "vitest";
+
+// Outside of a request there is no page to send anew.
+vi.mock("next/cache", () => ({ revalidatePath: () => undefined }));
+process.env.INNER_FOLD_DATA = mkdtempSync(join(tmpdir(), "inner-fold-actions-"));
+
+const { closeDatabase, database, findCard, findOrder, listCards, listFigureNotes, listOrdersOfClient, listRuleSets } =
+  await import("@/db");
+const { saveCard, saveClient, saveCorrection } = await import("./card-actions");
+const { dropNote, keepNote, switchNote, takeOutClient } = await import("./client-actions");
+const order = await import("./order-actions");
+const { dropOwnSet, keepOwnSet, keepShop } = await import("./shop-actions");
+const { keepPlace, readPlace } = await import("./place");
+const { listDumps, readDump, writeDump } = await import("./backup/dumps");
+const { restoreShop } = await import("./backup/restore");
+const { loadClient, loadWants, loadWeek } = await import("./load");
+
+const NOBODY = "00000000-0000-4000-8000-000000000000";
+const READINGS = {
+  shoulder: "15 1/2",
+  bust: "40",
+  waist: "32",
+  hip: "42",
+  armhole: "17 1/2",
+  frontWaist: "17",
+  waistToHip: "9",
+  fullLength: "42",
+};
+const card = (readings: object = READINGS, more: object = {}) => ({
+  name: "Hester Vane",
+  takenOn: "2026-11-23",
+  readings,
+  ...more,
+});
+
+/** What stood in the way, in words; nothing when it was done. */
+const said = (result: { ok: boolean; errors?: readonly { message: string }[] }): string =>
+  result.ok ? "" : (result.errors ?? []).map(({ message }) => message).join(" ");
+
+let clientId = "";
+let orderId = "";
+
+beforeAll(async () => {
+  const saved = await saveClient(card());
+  clientId = saved.ok ? saved.value.clientId : "";
+  const started = await order.startOrder(clientId, "straight-dress", "2026-11-28");
+  orderId = started.ok ? started.value.orderId : "";
+});
+afterAll(() => closeDatabase());
+
+describe("cards", () => {
+  it("a new card lies beside the old one, when it was written beside the newest", async () => {
+    const db = await database();
+    const [newest] = await listCards(db, clientId);
+    const seen = { cardId: newest?.id ?? "", revision: 1 };
+    expect(said(await saveCard(clientId, card({ ...READINGS, bust: "41" }, { takenOn: "2026-11-24", seen })))).toBe("");
+    expect((await listCards(db, clientId)).map(({ readings }) => readings.bust?.typed)).toEqual(["41", "40"]);
+  });
+  it("one that was written beside an older card meets the newer, and neither is lost", async () => {
+    const met = await saveCard(clientId, card({ bust: "43" }, { seen: null }));
+    expect(met.ok).toBe(false);
+    expect("theirs" in met && met.theirs.readings.bust?.typed).toBe("41");
+    expect(await listCards(await database(), clientId)).toHaveLength(2);
+  });
+  it("a correction stays on its card, and a second one of the same card meets the first", async () => {
+    const db = await database();
+    const old = (await listCards(db, clientId))[1];
+    const seen = { cardId: old?.id ?? "", revision: 1 };
+    const correct = (bust: string) => saveCorrection(old?.id, card({ ...READINGS, bust }, { seen }));
+    expect((await correct("40 1/4")).ok).toBe(true);
+    const second = await correct("39");
+    expect("theirs" in second && second.theirs.readings.bust?.typed).toBe("40 1/4");
+    expect((await findCard(db, old?.id ?? ""))?.revision).toBe(2);
+  });
+  it.each([
+    ["a client that is not there", () => saveCard(NOBODY, card())],
+    ["a card that is not there", () => saveCorrection("no id", card())],
+  ])("says that %s is not in the book", async (_, act) =>
+    expect(said(await act())).toContain("not in the shop's book"),
+  );
+});
+
+describe("orders", () => {
+  it("keeps only what can be drawn, and says at which decision it cannot", async () => {
+    const decide = (choices: object) => order.saveDecisions(orderId, { choices, rules: { set: "close" }, cloth: {} });
+    expect(said(await decide({ frontNeck: "square" }))).toBe("");
+    const refused = await decide({ fold: "four-layers" });
+    expect(refused.ok ? [] : refused.errors.map(({ field }) => field)).toContain("choices.fold");
+    expect((await findOrder(await database(), orderId))?.choices).toEqual({ frontNeck: "square" });
+  });
+  it("keeps each fitting once, in order, and no day that is none", async () => {
+    const days = { promisedOn: null, fittings: ["2026-11-27", "2026-11-24", "2026-11-27"] };
+    expect(said(await order.keepDays(orderId, days))).toBe("");
+    expect((await findOrder(await database(), orderId))?.fittings).toEqual(["2026-11-24", "2026-11-27"]);
+    expect(said(await order.keepDays(orderId, { promisedOn: "soon", fittings: [] }))).toContain("calendar");
+    expect((await loadWeek(null)).shelves.map(({ state }) => state)).toEqual(["drafted"]);
+  });
+  it("moves on only after the shears, and never back before them", async () => {
+    expect(said(await order.moveOn(orderId, "sewn"))).toContain("not cut yet");
+    expect(said(await order.cutFromSheet(orderId))).toBe("");
+    expect(said(await order.moveOn(orderId, "drafted"))).toContain("not cut yet");
+    expect(said(await order.moveOn(orderId, "sewn"))).toBe("");
+    expect(said(await order.takeNewestCard(orderId))).toContain("stays as it was");
+  });
+  it("takes an earlier order again with its choices, on the newest card", async () => {
+    const again = await order.repeatOrder(orderId);
+    const kept = await findOrder(await database(), again.ok ? again.value.orderId : "");
+    const [newest] = await listCards(await database(), clientId);
+    expect(kept).toMatchObject({
+      choices: { frontNeck: "square" },
+      cardId: newest?.id,
+      state: "drafted",
+      promisedOn: null,
+    });
+  });
+  it("asks for a card before a garment, and knows every garment there is", async () => {
+    expect(said(await order.startOrder(clientId, "ball-gown"))).toContain("choose a garment");
+    expect(said(await order.startOrder(NOBODY, "shirt"))).toContain("Take a card");
+    expect(said(await order.repeatOrder(NOBODY))).toContain("not in the shop's book");
+  });
+  it("says what an open order still wants of the newest card", async () => {
+    const wants = await loadWants(await loadClient(clientId));
+    expect(wants).toHaveLength(1);
+    expect(wants[0]?.wants.filter(({ from }) => from === "missing")).toEqual([]);
+  });
+});
+
+describe("the table", () => {
+  it("adds ticks, and tells where it stands", async () => {
+    await keepPlace(orderId, { stepId: "b", ticked: ["a"] });
+    await keepPlace(orderId, { stepId: "c", ticked: ["b"], unticked: ["a"] });
+    expect(await readPlace(orderId)).toEqual({ ok: true, value: { stepId: "c", done: ["b"] } });
+  });
+  it.each([[null], [{}], [{ stepId: "x".repeat(999), ticked: [] }], [{ stepId: "a", ticked: "b" }]])(
+    "keeps no place out of %j",
+    async (input) => expect((await keepPlace(orderId, input)).ok).toBe(false),
+  );
+});
+
+describe("figure notes", () => {
+  const note = { piece: "bodice-back", line: "waist", amount: "-1/2", why: "hollow back" };
+  it("keeps a note with its unit, switches it off, and drops it", async () => {
+    const db = await database();
+    expect(said(await keepNote(clientId, note))).toBe("");
+    const [kept] = await listFigureNotes(db, clientId);
+    expect(kept).toMatchObject({ amount: "-1/2 in", inUse: true });
+    await switchNote(kept?.id, false);
+    expect((await listFigureNotes(db, clientId))[0]?.inUse).toBe(false);
+    await dropNote(kept?.id);
+    expect(await listFigureNotes(db, clientId)).toEqual([]);
+  });
+  it.each([
+    ["a length that is none", { ...note, amount: "a bit" }, "Write how much"],
+    ["more than a figure asks for", { ...note, amount: "9" }, "no more than 4 in"],
+    ["no reason", { ...note, why: "  " }, "Say what it is for"],
+    ["a line that is none", { ...note, line: "elbow" }, ""],
+  ])("refuses %s", async (_, input, why) => {
+    const refused = await keepNote(clientId, input);
+    expect(refused.ok).toBe(false);
+    expect(said(refused)).toContain(why);
+  });
+});
+
+describe("the shop's own rules", () => {
+  const set = { id: null, name: "Festival", base: "close", overrides: { "allowance.side": "2 in" } };
+  it("keeps a set, changes it under the same id, and drops it", async () => {
+    const kept = await keepOwnSet(set);
+    const id = kept.ok ? kept.value.id : "";
+    expect(said(await keepOwnSet({ ...set, id, name: "Lanterns" }))).toBe("");
+    expect((await listRuleSets(await database())).map(({ name }) => name)).toEqual(["Lanterns"]);
+    expect(said(await dropOwnSet(id))).toBe("");
+    expect(await listRuleSets(await database())).toEqual([]);
+  });
+  it("keeps a set that orders are drawn by", async () => {
+    const kept = await keepOwnSet(set);
+    const id = kept.ok ? kept.value.id : "";
+    const started = await order.startOrder(clientId, "straight-dress");
+    const drawn = started.ok ? started.value.orderId : "";
+    expect(said(await order.saveDecisions(drawn, { choices: {}, rules: { set: id }, cloth: {} }))).toBe("");
+    expect(said(await dropOwnSet(id))).toBe(
+      "“Festival” stays: 1 order is drawn by it. Choose another set there first.",
+    );
+  });
+  it.each([
+    ["no name", { ...set, name: "" }, "Give the set a name"],
+    ["a rule that is none", { ...set, overrides: { "allowance.sid": 1 } }, "Did you mean “allowance.side”?"],
+    ["a seam of 9", { ...set, overrides: { "allowance.side": "9 in" } }, "between ½ in and 3 in"],
+    ["a base that is none", { ...set, base: "loose" }, ""],
+  ])("refuses a set with %s", async (_, input, why) => {
+    const refused = await keepOwnSet(input);
+    expect(refused.ok).toBe(false);
+    expect(said(refused)).toContain(why);
+  });
+  it("keeps the shop's tape and day, and no day that holds nothing", async () => {
+    expect(said(await keepShop({ unit: "cm", dayHolds: 3 }))).toBe("");
+    expect((await loadWeek(null)).shop).toEqual({ unit: "cm", dayHolds: 3 });
+    expect(said(await keepShop({ unit: "cm", dayHolds: 0 }))).toContain("from 1 to 40");
+    await keepShop({ unit: "in", dayHolds: 4 });
+  });
+});
+
+describe("copies", () => {
+  it("brings the book back as it was, after keeping what was there", async () => {
+    const name = await writeDump(await database(), new Date("2026-11-23T10:00:00Z"));
+    expect(said(await takeOutClient(clientId, "somebody else"))).toContain("Nothing was taken out");
+    expect(said(await takeOutClient(clientId, "Hester Vane"))).toBe("");
+    expect(await listOrdersOfClient(await database(), clientId)).toEqual([]);
+    const text = (await readDump(name)) ?? "";
+    expect(await restoreShop(text, false)).toMatchObject({ ok: true, replaced: false });
+    expect(await listOrdersOfClient(await database(), clientId)).toEqual([]);
+    expect(await restoreShop(text, true)).toMatchObject({ ok: true, replaced: true });
+    expect((await listOrdersOfClient(await database(), clientId)).length).toBe(3);
+    expect((await listDumps()).some((dump) => dump.name.includes("-before"))).toBe(true);
+  });
+  it("keeps the last twenty and reads nothing but copies", async () => {
+    for (let hour = 0; hour < 24; hour++) await writeDump(await database(), new Date(Date.UTC(2026, 11, 1, hour)));
+    expect(await listDumps()).toHaveLength(20);
+    for (const name of ["../secret.json", "shop-1.txt", "shop-2026-11-23T10-00-00.json.part", ""])
+      expect(await readDump(name)).toBeNull();
+  });
+});
