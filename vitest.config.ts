@@ -7,5 +7,7 @@ export default defineConfig({
     setupFiles: ["vitest.setup.ts"],
     include: ["src/**/*.test.{ts,tsx}", "scripts/**/*.test.ts"],
     testTimeout: 60_000,
+    // A fresh database takes seconds, and more on a machine that is busy.
+    hookTimeout: 60_000,
   },
 });

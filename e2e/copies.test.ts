@@ -55,6 +55,12 @@ describe("the whole shop in a file, and back", () => {
     await page.getByLabel("Write the name to be sure").fill("Annika Verhoest");
     await page.getByRole("button", { name: "Take out" }).click();
     await page.waitForURL(`${address}/clients`);
+    // Nor does a page of the client stay in this browser.
+    const kept = await page.evaluate(async () => {
+      const requests = await Promise.all((await caches.keys()).map(async (name) => (await caches.open(name)).keys()));
+      return requests.flat().map(({ url }) => url);
+    });
+    expect(kept.filter((url) => url.endsWith(client))).toEqual([]);
     expect((await page.goto(address + client))?.status()).toBe(404);
 
     await page.goto(`${address}/backup`, { waitUntil: "networkidle" });

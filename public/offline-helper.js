@@ -24,11 +24,20 @@ async function fromCache(request) {
   return answer;
 }
 
+/** Pages may have been forgotten since; what to say when the shop is away must be there all the same. */
+async function keepAway() {
+  const cache = await caches.open(CACHE);
+  if ((await cache.match(AWAY)) === undefined) await cache.add(AWAY);
+}
+
 async function fromShop(request) {
   const cache = await caches.open(CACHE);
   try {
     const answer = await fetch(request);
-    if (answer.ok) cache.put(request, answer.clone());
+    if (answer.ok) {
+      cache.put(request, answer.clone());
+      keepAway();
+    }
     return answer;
   } catch {
     return (await cache.match(request)) ?? (await cache.match(AWAY));

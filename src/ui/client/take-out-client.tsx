@@ -4,6 +4,7 @@ import { useRouter } from "next/navigation";
 import { type FormEvent, useState } from "react";
 import { takeOutClient } from "@/server/client-actions";
 import { askShop } from "@/ui/shell/ask-shop";
+import { forgetSeenPages } from "@/ui/shell/seen-pages";
 
 interface TakeOutClientProps {
   readonly clientId: string;
@@ -20,7 +21,9 @@ export function TakeOutClient({ clientId, name, orders }: TakeOutClientProps) {
     event.preventDefault();
     const { said: wrong } = await askShop(() => takeOutClient(clientId, typed));
     setSaid(wrong);
-    if (wrong === null) router.push("/clients");
+    if (wrong !== null) return;
+    await forgetSeenPages();
+    router.push("/clients");
   };
   return (
     <section className="slip space-y-3 p-4" aria-labelledby="clients-own">

@@ -28,7 +28,7 @@ export default async function ClientPage({ params }: { readonly params: Promise<
         about={`${cards.length} ${cards.length === 1 ? "card" : "cards"}, the newest from ${newest?.takenOn ?? "no day yet"}`}
       >
         <Link href={`/clients/${client.id}/card?correct`} className="button" prefetch={false}>
-          Correct
+          Correct a slip
         </Link>
         <Link href={`/clients/${client.id}/card`} className="button button-next" prefetch={false}>
           Measure again
