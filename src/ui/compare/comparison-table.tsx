@@ -73,15 +73,22 @@ function MarkRows({ change, unit }: { readonly change: MarkChange; readonly unit
   );
 }
 
+interface ComparisonTableProps {
+  readonly comparison: SheetComparison;
+  readonly unit: Unit;
+  /** What is said when nothing moves. */
+  readonly whenStill: string;
+}
+
 /** What moves, mark by mark, in eighths; then the girths and the cloth. */
-export function ComparisonTable({ comparison, unit }: { readonly comparison: SheetComparison; readonly unit: Unit }) {
+export function ComparisonTable({ comparison, unit, whenStill }: ComparisonTableProps) {
   const { marks, girths, gone, added, cloth, unmoved } = comparison;
   const pieces = [...new Set(marks.map(({ piece }) => piece))];
   return (
     <div className="space-y-5">
       <p role="status" className="text-lg">
         {marks.length === 0 && gone.length + added.length === 0 ? (
-          "Nothing moves."
+          whenStill
         ) : (
           <>
             <strong>{marks.length}</strong> {marks.length === 1 ? "mark moves" : "marks move"}, {unmoved} stay. Cloth:{" "}

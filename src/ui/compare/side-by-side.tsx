@@ -11,6 +11,8 @@ interface SideBySideProps {
   readonly after: SheetOutcome;
   /** The table under the cloth, where there is no room beside it. */
   readonly stacked?: boolean;
+  /** What is said when nothing moves. */
+  readonly whenStill?: string;
 }
 
 function Key() {
@@ -38,7 +40,7 @@ function Key() {
 }
 
 /** Two sheets on one cloth, and beside it what moves, mark by mark. */
-export function SideBySide({ before, after, stacked = false }: SideBySideProps) {
+export function SideBySide({ before, after, stacked = false, whenStill = "Nothing moves." }: SideBySideProps) {
   if (after.kind !== "sheet") {
     return (
       <div role="alert" className="slip fold-edge space-y-2 p-4">
@@ -69,7 +71,7 @@ export function SideBySide({ before, after, stacked = false }: SideBySideProps) 
       {/* A scrolling region must be reachable by keyboard. */}
       {/* biome-ignore lint/a11y/noNoninteractiveTabindex: see above */}
       <section className="slip min-h-0 overflow-auto p-4" aria-label="What moves" tabIndex={0}>
-        <ComparisonTable comparison={compareSheets(before, sheet)} unit={sheet.unit} />
+        <ComparisonTable comparison={compareSheets(before, sheet)} unit={sheet.unit} whenStill={whenStill} />
       </section>
     </div>
   );

@@ -30,7 +30,7 @@ export function FirstDay() {
             <span className="font-head text-3xl font-semibold text-cloth" aria-hidden="true">
               {index + 1}
             </span>
-            <span className="min-w-0 flex-1">
+            <span className="min-w-0 basis-[calc(100%-3.5rem)] sm:flex-1 sm:basis-0">
               <strong className="block text-lg">{title}</strong>
               <span className="text-ink-soft">{text}</span>
             </span>

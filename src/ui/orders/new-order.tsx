@@ -16,6 +16,17 @@ export function NewOrder({ clients, garments }: NewOrderProps) {
   const [client, setClient] = useState<Client | null>(null);
   const [letters, setLetters] = useState("");
   const [promisedOn, setPromisedOn] = useState("");
+  if (clients.length === 0) {
+    return (
+      <div className="slip fold-edge max-w-xl space-y-3 p-6">
+        <h2 className="text-xl">Nobody in the book yet</h2>
+        <p>An order is for somebody who was measured. Take the first card; the garments come after it.</p>
+        <Link href="/clients/new" prefetch={false} className="button button-next">
+          Measure a client
+        </Link>
+      </div>
+    );
+  }
   return (
     <div className="grid gap-6 lg:grid-cols-[1fr_2fr]">
       <section className="space-y-4">

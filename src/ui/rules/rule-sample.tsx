@@ -28,6 +28,8 @@ interface RuleSampleProps {
   readonly figure: Readonly<Record<string, number>>;
 }
 
+const STILL = "Nothing moves yet. Change the rule to see what it does.";
+
 type Pair = { readonly before: SheetOutcome; readonly after: SheetOutcome };
 
 /** The first garment on which the change shows; when none does, the first that has the rule at all. */
@@ -75,7 +77,7 @@ export function RuleSample({ rule, base, unit, before, after, garments, figure }
       </label>
       <div className="min-h-0 flex-1">
         {sheets.before.kind === "sheet" ? (
-          <SideBySide before={sheets.before.sheet} after={sheets.after} stacked />
+          <SideBySide before={sheets.before.sheet} after={sheets.after} stacked whenStill={STILL} />
         ) : (
           <p className="slip p-4">The sample cannot be drawn by this set; mend the set, or choose another sample.</p>
         )}
