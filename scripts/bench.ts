@@ -4,7 +4,7 @@ import { mkdtempSync, rmSync } from "node:fs";
 import { tmpdir } from "node:os";
 import { join } from "node:path";
 import { buildSync } from "esbuild";
-import { benchBrowser, timeBook } from "./bench/browser";
+import { benchBrowser, compareBooks } from "./bench/browser";
 
 interface CoreFigures {
   readonly garment: string;
@@ -13,7 +13,8 @@ interface CoreFigures {
 }
 
 const folder = mkdtempSync(join(tmpdir(), "inner-fold-bench-"));
-const address = "http://127.0.0.1:4399";
+const PORT = 4399;
+const address = `http://127.0.0.1:${PORT}`;
 
 function benchCore(): readonly CoreFigures[] {
   const bundle = join(folder, "core.mjs");
@@ -22,8 +23,8 @@ function benchCore(): readonly CoreFigures[] {
 }
 
 /** Starts the app on a data folder of its own that a script has filled. */
-async function startServer(name: string, fill: string, more: Readonly<Record<string, string>> = {}) {
-  const env = { ...process.env, ...more, INNER_FOLD_DATA: join(folder, name), PORT: "4399" };
+async function startServer(name: string, fill: string, port = PORT, more: Readonly<Record<string, string>> = {}) {
+  const env = { ...process.env, ...more, INNER_FOLD_DATA: join(folder, name), PORT: String(port) };
   spawnSync(process.execPath, ["--import", "tsx", fill], { env });
   const start = performance.now();
   const child = spawn(process.execPath, ["--import", "tsx", "scripts/start.ts"], {
@@ -58,14 +59,12 @@ say("redraft while dragging, script per move", scriptPerRedraftMs, "ms", 16);
 for (const [view, kb] of Object.entries(scriptKb)) say(`scripts of ${view}, gzipped`, kb, "kB", 250);
 for (const [view, ms] of Object.entries(pageMs)) say(`page ${view}, to load, median of 5`, ms, "ms", 1000);
 await demo.stop();
-/** Loading times of one client's pages in a made-up book of so many clients, 5 cards and 3 orders each. */
-async function timeMadeUpBook(clients: number) {
-  const shop = await startServer(`book-${clients}`, "scripts/bench/large-shop.ts", { BENCH_CLIENTS: String(clients) });
-  const times = await timeBook(address, "Client 003", "Sheath dress");
-  await shop.stop();
-  return times;
-}
-const small = await timeMadeUpBook(8);
-for (const [view, ms] of Object.entries(await timeMadeUpBook(200)))
-  say(`page ${view}, 200 clients in place of 8`, (ms / (small[view] ?? ms)) * 100, "%", 120);
+/** A shop with a made-up book of so many clients, 5 cards and 3 orders each. */
+const openBook = (clients: number, port: number) =>
+  startServer(`book-${clients}`, "scripts/bench/large-shop.ts", port, { BENCH_CLIENTS: String(clients) });
+const [small, large] = [await openBook(8, PORT), await openBook(200, PORT + 1)];
+const shares = await compareBooks(address, `http://127.0.0.1:${PORT + 1}`, "Client 003", "Sheath dress");
+for (const [view, share] of Object.entries(shares))
+  say(`page ${view}, 200 clients in place of 8`, share * 100, "%", 120);
+await Promise.all([small.stop(), large.stop()]);
 rmSync(folder, { recursive: true, force: true });

@@ -95,23 +95,42 @@ export async function benchBrowser(address: string): Promise<BrowserFigures> {
   return { scriptPerRedraftMs, scriptKb, pageMs };
 }
 
-/** Times of the pages that could grow with the book, for the first client and order that are found. */
-export async function timeBook(
-  address: string,
+const median = (times: readonly number[]): number => [...times].sort((a, b) => a - b)[times.length >> 1] ?? 0;
+
+/** Rounds before the first that counts: a server that has just started is still warming up. */
+const WARM_UP = 6;
+const ROUNDS = 21;
+
+/**
+ * How much longer the pages that could grow with the book take in a large one than in a small one, as a share: the same
+ * client's pages in two shops that run at once, asked in turns, so that a busy moment of this machine falls on both.
+ */
+export async function compareBooks(
+  small: string,
+  large: string,
   client: string,
   garment: string,
 ): Promise<Readonly<Record<string, number>>> {
   const browser = await openBrowser();
-  const page = await browser.newPage();
-  const order = await orderPath(page, address, client, garment);
-  const paths = {
-    orders: "/",
-    client: await clientPath(page, address, client),
-    garment: order,
-    sheet: `${order}/sheet`,
-  };
-  const times: Record<string, number> = {};
-  for (const [name, path] of Object.entries(paths)) times[name] = await timePage(page, address + path);
+  const shops = await Promise.all(
+    [small, large].map(async (address) => {
+      const page = await browser.newPage();
+      const order = await orderPath(page, address, client, garment);
+      const own = await clientPath(page, address, client);
+      return { page, address, paths: { orders: "/", client: own, garment: order, sheet: `${order}/sheet` } };
+    }),
+  );
+  const shares: Record<string, number> = {};
+  for (const view of ["orders", "client", "garment", "sheet"] as const) {
+    const times: [number[], number[]] = [[], []];
+    for (let round = 0; round < WARM_UP + ROUNDS; round++)
+      for (const [index, { page, address, paths }] of shops.entries()) {
+        const start = performance.now();
+        await page.goto(address + paths[view], { waitUntil: "load" });
+        if (round >= WARM_UP) times[index]?.push(performance.now() - start);
+      }
+    shares[view] = median(times[1]) / median(times[0]);
+  }
   await browser.close();
-  return times;
+  return shares;
 }
