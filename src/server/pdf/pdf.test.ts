@@ -1,6 +1,7 @@
 import { getDocument } from "pdfjs-dist/legacy/build/pdf.mjs";
 import { beforeAll, describe, expect, it } from "vitest";
-import { type CutSheet, makeSheet } from "@/core/formats";
+import type { CutSheet } from "@/core/formats";
+import { workedSheet } from "@/core/garments/worked-client.test-data";
 import { printCutSheet } from "./cut-sheet";
 import { printStepList } from "./step-list";
 
@@ -17,37 +18,12 @@ async function readPdf(bytes: Uint8Array) {
   };
 }
 
-const order = {
-  garment: "a-line-dress",
-  client: {
-    name: "x",
-    card: {
-      measurements: {
-        bust: 40,
-        underbust: 34,
-        waist: 32,
-        hip: 42,
-        shoulder: 15.5,
-        armhole: 17.5,
-        bustSpan: 8,
-        shoulderToBust: 10.5,
-        shoulderToUnderbust: 14,
-        frontWaist: 17,
-        backWaist: 15.5,
-        waistToHip: 9,
-        fullLength: 42,
-      },
-    },
-  },
-};
 const head = { client: "Łucja Ζωή Жанна", number: 12, garment: "A-line dress", rules: "Close" };
 let sheet: CutSheet;
 let list: Awaited<ReturnType<typeof readPdf>>;
 
 beforeAll(async () => {
-  const outcome = makeSheet(order);
-  if (outcome.kind !== "sheet") throw new Error("no sheet");
-  sheet = outcome.sheet;
+  sheet = workedSheet("a-line-dress");
   list = await readPdf(await printStepList(sheet, head, "a4"));
 });
 

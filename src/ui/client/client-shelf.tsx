@@ -3,6 +3,7 @@
 import Link from "next/link";
 import { useState } from "react";
 import type { Client } from "@/db";
+import { SearchField } from "@/ui/shell/search-field";
 
 /** Everybody in the book by name; a few letters find one among many. */
 export function ClientShelf({ clients }: { readonly clients: readonly Client[] }) {
@@ -21,16 +22,7 @@ export function ClientShelf({ clients }: { readonly clients: readonly Client[] }
   }
   return (
     <>
-      <label className="block max-w-md pb-4">
-        <span className="font-semibold">Find by name</span>
-        <input
-          className="field"
-          type="search"
-          value={letters}
-          autoComplete="off"
-          onChange={(event) => setLetters(event.target.value)}
-        />
-      </label>
+      <SearchField label="Find by name" letters={letters} onLetters={setLetters} />
       {found.length === 0 ? (
         <p role="status">Nobody by that name. Try fewer letters.</p>
       ) : (

@@ -19,6 +19,28 @@ function sayNote({ piece, line, amount }: StoredFigureNote): string {
   return `${where}, ${level}: ${amount.replace(/^(\d|½|¼|¾)/, "+ $1")}`;
 }
 
+interface PlaceProps {
+  readonly name: string;
+  readonly label: string;
+  readonly places: readonly { readonly id: string; readonly label: string }[];
+  readonly first: string;
+}
+
+function Place({ name, label, places, first }: PlaceProps) {
+  return (
+    <label className="block">
+      <span className="font-semibold">{label}</span>
+      <select name={name} className="field" defaultValue={first}>
+        {places.map(({ id, label: said }) => (
+          <option key={id} value={id}>
+            {said}
+          </option>
+        ))}
+      </select>
+    </label>
+  );
+}
+
 /** What this body asks for, kept from fittings; each can be switched off, and shows as a term of its own on the sheet. */
 export function FigureNotes({ clientId, notes }: FigureNotesProps) {
   const router = useRouter();
@@ -68,26 +90,8 @@ export function FigureNotes({ clientId, notes }: FigureNotesProps) {
       <details>
         <summary className="min-h-12 content-center font-semibold">Add a note</summary>
         <form key={key} onSubmit={add} className="grid gap-3 pt-2 sm:grid-cols-3">
-          <label className="block">
-            <span className="font-semibold">Piece</span>
-            <select name="piece" className="field">
-              {figurePieces.map(({ id, label }) => (
-                <option key={id} value={id}>
-                  {label}
-                </option>
-              ))}
-            </select>
-          </label>
-          <label className="block">
-            <span className="font-semibold">Line</span>
-            <select name="line" className="field" defaultValue="waist">
-              {figureLines.map(({ id, label }) => (
-                <option key={id} value={id}>
-                  {label}
-                </option>
-              ))}
-            </select>
-          </label>
+          <Place name="piece" label="Piece" places={figurePieces} first="bodice-front" />
+          <Place name="line" label="Line" places={figureLines} first="waist" />
           <label className="block">
             <span className="font-semibold">How much, each quarter</span>
             <input name="amount" className="field" placeholder="1/4, or −1/2" autoComplete="off" />

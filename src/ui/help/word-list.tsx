@@ -2,6 +2,7 @@
 
 import { useState } from "react";
 import type { CraftWord } from "@/core/wording";
+import { SearchField } from "@/ui/shell/search-field";
 
 /** Craft words and what they mean; a few letters find one. */
 export function WordList({ words }: { readonly words: readonly CraftWord[] }) {
@@ -10,16 +11,7 @@ export function WordList({ words }: { readonly words: readonly CraftWord[] }) {
   const found = words.filter(({ word, meaning }) => `${word} ${meaning}`.toLowerCase().includes(wanted));
   return (
     <section className="space-y-3" aria-label="Words">
-      <label className="block max-w-md">
-        <span className="font-semibold">Find a word</span>
-        <input
-          className="field"
-          type="search"
-          value={letters}
-          autoComplete="off"
-          onChange={(event) => setLetters(event.target.value)}
-        />
-      </label>
+      <SearchField label="Find a word" letters={letters} onLetters={setLetters} />
       {found.length === 0 ? (
         <p role="status">No such word here.</p>
       ) : (
