@@ -48,6 +48,11 @@ export function frameGroup(sheet: CutSheet, group: Group): ClothFrame | null {
   return { pieces, lead, top, bottom, right, view };
 }
 
+/** The pieces on a cloth, in words: `centre front and side front`. */
+export function namePieces({ pieces }: ClothFrame): string {
+  return pieces.map(({ name }) => name.toLowerCase()).join(" and ");
+}
+
 /** The depth that a step is about: its tape's middle, else its edge's. */
 function stepDepth(piece: SheetPiece, step: SheetStep): number {
   const tape = stepTape(piece, step);

@@ -1,9 +1,7 @@
 import type { CutSheet, SheetPiece } from "@/core/formats";
 import { ChalkPiece } from "@/ui/cloth/chalk-piece";
-import { frameGroup, type Group, type View } from "@/ui/cloth/cloth-frame";
-import { ClothGround } from "@/ui/cloth/cloth-ground";
-import { ClothTape } from "@/ui/cloth/cloth-tape";
-import { usePreferences } from "@/ui/shell/preferences";
+import { frameGroup, type Group, namePieces, type View } from "@/ui/cloth/cloth-frame";
+import { ClothStage } from "@/ui/cloth/cloth-stage";
 
 interface ComparedClothProps {
   readonly before: CutSheet;
@@ -20,53 +18,39 @@ function joinViews(one: View, other: View | undefined): View {
 
 /** One group on its cloth: chalked as it would be after, and where it was before in dashes of another light. */
 export function ComparedCloth({ before, after, group }: ComparedClothProps) {
-  const { hand } = usePreferences();
   const frame = frameGroup(after, group);
   if (frame === null) return null;
   const old = frameGroup(before, group);
-  const view = joinViews(frame.view, old?.view);
   // Both are read from the same origin; another zip allowance must not look as if every mark had moved.
   const insetAfter = (piece: SheetPiece) =>
     frame.pieces.find(({ id }) => id === piece.id)?.originInset ?? piece.originInset;
-  const mirrored = hand === "left";
-  const left = mirrored ? -view.left - view.width : view.left;
-  const names = frame.pieces.map(({ name }) => name.toLowerCase()).join(" and ");
   return (
-    <svg
-      viewBox={`${left} ${view.top} ${view.width} ${view.height}`}
-      className="h-full w-full"
-      role="img"
-      aria-label={`The ${names}, before and after, on one cloth`}
+    <ClothStage
+      id={`compared-${group.id}`}
+      said={`The ${namePieces(frame)}, before and after, on one cloth`}
+      frame={frame}
+      view={joinViews(frame.view, old?.view)}
+      layers={group.layers}
+      unit={after.unit}
     >
-      <g transform={mirrored ? "scale(-1 1)" : undefined}>
-        <ClothGround id={`compared-${group.id}`} frame={frame} layers={group.layers} />
-        <ClothTape
-          x={frame.lead.originInset}
-          y={frame.top - 0.35}
-          length={frame.right - frame.lead.originInset}
-          direction="across"
-          unit={after.unit}
+      {frame.pieces.map((piece) => (
+        <ChalkPiece
+          key={piece.id}
+          piece={piece}
+          right={frame.right}
+          activeStep={null}
+          onMark={undefined}
+          faint={false}
+          withLines={piece === frame.lead || group.layers === 4}
+          fine={1}
         />
-        <ClothTape x={-0.85} y={0} length={frame.bottom - 0.7} direction="down" unit={after.unit} />
-        {frame.pieces.map((piece) => (
-          <ChalkPiece
-            key={piece.id}
-            piece={piece}
-            right={frame.right}
-            activeStep={null}
-            onMark={undefined}
-            faint={false}
-            withLines={piece === frame.lead || group.layers === 4}
-            fine={1}
-          />
-        ))}
-        {old?.pieces.map((piece) => (
-          <g key={piece.id} transform={`translate(${insetAfter(piece)} 0)`} fill="none" stroke="var(--color-lantern)">
-            <path d={piece.outline.stitch} strokeWidth={0.2} strokeDasharray="0.25 0.35" strokeLinecap="round" />
-            <path d={piece.outline.cut} strokeWidth={0.16} strokeDasharray="0.9 0.6" strokeOpacity={0.8} />
-          </g>
-        ))}
-      </g>
-    </svg>
+      ))}
+      {old?.pieces.map((piece) => (
+        <g key={piece.id} transform={`translate(${insetAfter(piece)} 0)`} fill="none" stroke="var(--color-lantern)">
+          <path d={piece.outline.stitch} strokeWidth={0.2} strokeDasharray="0.25 0.35" strokeLinecap="round" />
+          <path d={piece.outline.cut} strokeWidth={0.16} strokeDasharray="0.9 0.6" strokeOpacity={0.8} />
+        </g>
+      ))}
+    </ClothStage>
   );
 }

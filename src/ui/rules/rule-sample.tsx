@@ -32,34 +32,44 @@ const STILL = "Nothing moves yet. Change the rule to see what it does.";
 
 type Pair = { readonly before: SheetOutcome; readonly after: SheetOutcome };
 
-/** The first garment on which the change shows; when none does, the first that has the rule at all. */
-function findMoved(garments: readonly SampleGarment[], draw: (id: string) => Pair): SampleGarment | undefined {
-  return (
-    garments.find(({ id }) => {
-      const { before, after } = draw(id);
-      return (
-        before.kind === "sheet" && after.kind === "sheet" && compareSheets(before.sheet, after.sheet).marks.length > 0
-      );
-    }) ?? garments[0]
-  );
+interface Sample {
+  readonly garment: SampleGarment;
+  readonly sheets: Pair;
+}
+
+const isMoved = ({ before, after }: Pair): boolean =>
+  before.kind === "sheet" && after.kind === "sheet" && compareSheets(before.sheet, after.sheet).marks.length > 0;
+
+/** The first garment on which the change shows, each drawn only until one does; else the first that has the rule at all. */
+function findSample(garments: readonly SampleGarment[], draw: (id: string) => Pair): Sample | null {
+  let first: Sample | null = null;
+  for (const garment of garments) {
+    const sample = { garment, sheets: draw(garment.id) };
+    if (isMoved(sample.sheets)) return sample;
+    first ??= sample;
+  }
+  return first;
 }
 
 /** What a rule changes on a sample cloth: the same garment for the same figure, before and after. */
 export function RuleSample({ rule, base, unit, before, after, garments, figure }: RuleSampleProps) {
   const offered = useMemo(() => garments.filter(({ uses }) => uses.includes(rule)), [garments, rule]);
   const [picked, setPicked] = useState<string | null>(null);
-  const { garment, sheets } = useMemo(() => {
+  const sample = useMemo(() => {
     const measurements = Object.fromEntries(Object.entries(figure).map(([id, inches]) => [id, `${inches} in`]));
-    const draw = (id: string) => {
+    const draw = (id: string): Pair => {
       const sheet = (own: StoredDecisions) =>
         makeSheet({ garment: id, unit, client: { card: { measurements } }, rules: { set: base, own: { ...own } } });
       return { before: sheet(before), after: sheet(after) };
     };
-    const chosen = offered.find(({ id }) => id === picked) ?? findMoved(offered, draw);
-    return { garment: chosen, sheets: chosen === undefined ? null : draw(chosen.id) };
-  }, [offered, picked, base, unit, before, after, figure]);
-  if (garment === undefined || sheets === null)
+    const chosen = offered.filter(({ id }) => id === picked);
+    if (chosen.length > 0) return findSample(chosen, draw);
+    // Nothing is changed yet: no garment can show it, so only one is drawn.
+    return findSample(before[rule] === after[rule] ? offered.slice(0, 1) : offered, draw);
+  }, [rule, offered, picked, base, unit, before, after, figure]);
+  if (sample === null)
     return <p className="slip p-4">No garment that ships is moved by this rule yet; sleeves and lapels will be.</p>;
+  const { garment, sheets } = sample;
   return (
     <div className="flex min-h-0 flex-1 flex-col gap-2">
       <label className="flex flex-wrap items-center gap-3">
