@@ -48,6 +48,11 @@ export function frameGroup(sheet: CutSheet, group: Group): ClothFrame | null {
   return { pieces, lead, top, bottom, right, view };
 }
 
+/** A column for each cloth from the first: one that arrives must not push the others aside. */
+export function clothColumns(groups: number): { readonly gridTemplateColumns: string } {
+  return { gridTemplateColumns: `repeat(${groups}, minmax(0, 1fr))` };
+}
+
 /** The pieces on a cloth, in words: `centre front and side front`. */
 export function namePieces({ pieces }: ClothFrame): string {
   return pieces.map(({ name }) => name.toLowerCase()).join(" and ");

@@ -2,6 +2,7 @@
 
 import { type CutSheet, compareSheets, type SheetOutcome } from "@/core/formats";
 import { outcomeErrors } from "@/server/sheet-errors";
+import { clothColumns } from "@/ui/cloth/cloth-frame";
 import { Fractions } from "@/ui/reading/fractions";
 import { ComparedCloth } from "./compared-cloth";
 import { ComparisonTable } from "./comparison-table";
@@ -60,7 +61,10 @@ export function SideBySide({ before, after, stacked = false, whenStill = "Nothin
         <div className="order-last">
           <Key />
         </div>
-        <div className="on-cloth flex h-[60dvh] min-h-0 gap-2 lg:h-auto lg:flex-1">
+        <div
+          className="on-cloth grid h-[60dvh] min-h-0 grid-rows-[minmax(0,1fr)] gap-2 lg:h-auto lg:flex-1"
+          style={clothColumns(sheet.groups.length)}
+        >
           {sheet.groups.map((group) => (
             <div key={group.id} className="min-h-0 min-w-0 flex-1">
               <ComparedCloth before={before} after={sheet} group={group} />

@@ -6,6 +6,7 @@ import type { Unit } from "@/core/length";
 import type { OwnRuleSet, StoredCloth } from "@/db";
 import type { OfferedDecisions } from "@/server/garment-decisions";
 import { ClothDrawing } from "@/ui/cloth/cloth-drawing";
+import { clothColumns } from "@/ui/cloth/cloth-frame";
 import { Legend } from "@/ui/cloth/legend";
 import { Fractions } from "@/ui/reading/fractions";
 import { ClothFields } from "./cloth-fields";
@@ -67,7 +68,10 @@ export function GarmentView({ orderId, document, shop, ownSets, start, offered }
               <FlatDrawing sheet={sheet} />
             </div>
           )}
-          <div className="flex h-[48dvh] min-h-0 min-w-0 gap-3 sm:h-auto">
+          <div
+            className="grid h-[48dvh] min-h-0 min-w-0 grid-rows-[minmax(0,1fr)] gap-3 sm:h-auto"
+            style={clothColumns(sheet?.groups.length ?? 1)}
+          >
             {sheet?.groups.map((group) => (
               <div key={group.id} className="min-h-0 min-w-0 flex-1">
                 <ClothDrawing sheet={sheet} group={group} />
