@@ -9,5 +9,7 @@ beforeAll(async () => {
 });
 afterAll(() => browser.close());
 
-it("on a tablet no view has a barrier, is wider than the screen, jumps while it comes, or fails", () =>
-  lookAtEveryView(browser, "tablet"));
+// How a page is cut into packets is chance on a busy machine; a view that jumps by itself jumps twice.
+it("on a tablet no view has a barrier, is wider than the screen, jumps while it comes, or fails", { retry: 1 }, () =>
+  lookAtEveryView(browser, "tablet"),
+);
