@@ -8,6 +8,7 @@ const ROOT = resolve("src");
 const CORE_MAY_IMPORT: Readonly<Record<string, readonly string[]>> = {
   length: [],
   geometry: ["length"],
+  packing: ["length", "geometry"],
   body: ["length"],
   rules: ["length", "geometry", "body"],
   chalk: ["length", "geometry", "body", "rules"],
@@ -15,7 +16,7 @@ const CORE_MAY_IMPORT: Readonly<Record<string, readonly string[]>> = {
   parts: ["length", "geometry", "body", "rules", "chalk", "blocks"],
   garments: ["length", "geometry", "body", "rules", "chalk", "blocks", "parts"],
   checks: ["length", "geometry", "body", "rules", "chalk"],
-  cloth: ["length", "geometry", "body", "rules", "chalk", "checks"],
+  cloth: ["length", "geometry", "packing", "body", "rules", "chalk", "checks"],
   wording: ["length", "body", "rules", "chalk", "checks", "cloth"],
   formats: ["length", "geometry", "body", "rules", "chalk", "garments", "checks", "cloth", "wording"],
 };
@@ -25,7 +26,8 @@ const OUTSIDE_MAY_IMPORT: Readonly<Record<string, readonly string[]>> = {
   core: [],
   db: ["core"],
   server: ["core", "db"],
-  ui: ["core", "server", "db"],
+  workers: ["core"],
+  ui: ["core", "server", "db", "workers"],
   app: ["core", "server", "db", "ui"],
 };
 

@@ -48,6 +48,7 @@ export {
   orderStates,
   type StoredCloth,
   type StoredDecisions,
+  type StoredOneCloth,
   type StoredReading,
   type StoredReadings,
 } from "./schema";

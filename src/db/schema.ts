@@ -1,5 +1,5 @@
 import { boolean, index, integer, jsonb, pgTable, text, uniqueIndex } from "drizzle-orm/pg-core";
-import type { CutSheet } from "../core/formats";
+import type { CutSheet, Order } from "../core/formats";
 import type { Unit } from "../core/length";
 
 /** A reading on a card, as it was typed; a reading taken again follows the first after a semicolon. */
@@ -10,10 +10,28 @@ export interface StoredReading {
 
 export type StoredReadings = Readonly<Record<string, StoredReading>>;
 
-export interface StoredCloth {
-  readonly width?: string;
-  readonly length?: string;
-  readonly oneWay?: boolean;
+/** One cloth as the tailor told it, every number as it was typed. */
+export interface StoredOneCloth {
+  readonly width?: string | undefined;
+  readonly length?: string | undefined;
+  readonly oneWay?: boolean | undefined;
+  readonly shrinkage?: string | undefined;
+  readonly repeat?: string | undefined;
+  readonly price?: string | undefined;
+  readonly spots?:
+    | readonly {
+        readonly across: string;
+        readonly down: string;
+        readonly width: string;
+        readonly length: string;
+      }[]
+    | undefined;
+}
+
+/** The main cloth, the others by name, and how each is folded and laid. */
+export interface StoredCloth extends StoredOneCloth {
+  readonly others?: { readonly [id in "contrast" | "lining" | "stay"]?: StoredOneCloth | undefined } | undefined;
+  readonly lay?: Order["lay"] | undefined;
 }
 
 export type StoredDecisions = Readonly<Record<string, string | number | boolean>>;

@@ -22,6 +22,7 @@ import { loadOrder } from "./load";
 import { writeOrder } from "./order-document";
 import { type ActionResult, type FieldError, NOT_IN_BOOK, refuseWith } from "./result";
 import { outcomeErrors } from "./sheet-errors";
+import { storedCloth } from "./stored-cloth";
 
 const now = () => new Date().toISOString();
 const shortText = v.pipe(v.string(), v.maxLength(60));
@@ -73,20 +74,14 @@ export async function repeatOrder(orderId: unknown): Promise<StartedOrder> {
   return { ok: true, value: { orderId: id } };
 }
 
-const clothInput = v.object({
-  width: v.optional(shortText),
-  length: v.optional(shortText),
-  oneWay: v.optional(v.boolean()),
-});
-const decisionsInput = v.object({ choices: decisions, rules: decisions, cloth: clothInput });
+const decisionsInput = v.object({ choices: decisions, rules: decisions, cloth: storedCloth });
 
-/** The cloth as it was told; an emptied field is cloth still to be bought. */
-function keepCloth({ width = "", length = "", oneWay = false }: v.InferOutput<typeof clothInput>): StoredCloth {
-  return {
-    ...(width.trim() === "" ? {} : { width }),
-    ...(length.trim() === "" ? {} : { length }),
-    ...(oneWay ? { oneWay } : {}),
-  };
+const isTold = (value: unknown) =>
+  value !== undefined && value !== false && !(typeof value === "string" && value.trim() === "");
+
+/** The cloth as it was told; an emptied field is left out: cloth still to be bought, or plain. */
+function keepCloth(cloth: StoredCloth): StoredCloth {
+  return Object.fromEntries(Object.entries(cloth).filter(([, value]) => isTold(value)));
 }
 
 const IS_CUT: FieldError = {

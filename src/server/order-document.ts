@@ -1,7 +1,7 @@
 import type { Order } from "@/core/formats";
 import type { Unit } from "@/core/length";
 import { type RuleSetId, ruleSets } from "@/core/rules";
-import type { Card, Client, OwnRuleSet, StoredFigureNote, StoredOrder } from "@/db";
+import type { Card, Client, OwnRuleSet, StoredCloth, StoredFigureNote, StoredOneCloth, StoredOrder } from "@/db";
 import { withUnit } from "./with-unit";
 
 /** What an order is drawn with, besides itself. */
@@ -38,13 +38,42 @@ export function writeRules(rules: StoredOrder["rules"], ownSets: readonly OwnRul
   return own === undefined ? { ...rules } : { ...rules, set: own.base, setName: own.name, own: { ...own.overrides } };
 }
 
-/** The cloth of an order, each length with its unit; a field that is empty is left out. */
-export function writeCloth(cloth: StoredOrder["cloth"], shop: Unit): NonNullable<Order["cloth"]> {
-  const { width, length, oneWay } = cloth;
+const isTold = (typed: string | undefined): typed is string => typed !== undefined && typed.trim() !== "";
+
+/** One cloth, each length with its unit; a field that is empty is left out. */
+function writeOneCloth(
+  { width, length, oneWay, shrinkage, repeat, price, spots }: StoredOneCloth,
+  shop: Unit,
+): NonNullable<Order["cloth"]> {
   return {
-    ...(width === undefined || width.trim() === "" ? {} : { width: withUnit(width, shop) }),
-    ...(length === undefined || length.trim() === "" ? {} : { length: withUnit(length, shop) }),
+    ...(isTold(width) ? { width: withUnit(width, shop) } : {}),
+    ...(isTold(length) ? { length: withUnit(length, shop) } : {}),
     ...(oneWay === undefined ? {} : { oneWay }),
+    ...(isTold(shrinkage) ? { shrinkage } : {}),
+    ...(isTold(repeat) ? { repeat: withUnit(repeat, shop) } : {}),
+    ...(isTold(price) ? { price } : {}),
+    ...(spots === undefined || spots.length === 0
+      ? {}
+      : {
+          spots: spots.map((spot) => ({
+            across: withUnit(spot.across, shop),
+            down: withUnit(spot.down, shop),
+            width: withUnit(spot.width, shop),
+            length: withUnit(spot.length, shop),
+          })),
+        }),
+  };
+}
+
+/** The cloths of an order and how they lie, as an order file has them. */
+export function writeCloths(cloth: StoredCloth, shop: Unit): Pick<Order, "cloth" | "cloths" | "lay"> {
+  const others = Object.entries(cloth.others ?? {}).flatMap(([id, other]) =>
+    other === undefined ? [] : [[id, writeOneCloth(other, shop)]],
+  );
+  return {
+    cloth: writeOneCloth(cloth, shop),
+    ...(others.length === 0 ? {} : { cloths: Object.fromEntries(others) }),
+    ...(cloth.lay === undefined ? {} : { lay: cloth.lay }),
   };
 }
 
@@ -70,6 +99,6 @@ export function writeOrder(
     figureNotes: notes
       .filter(({ inUse }) => inUse)
       .map(({ piece, line, amount, why }) => ({ piece, line, amount, why })),
-    cloth: writeCloth(order.cloth, shop),
+    ...writeCloths(order.cloth, shop),
   };
 }

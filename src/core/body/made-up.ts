@@ -1,17 +1,7 @@
 import { type Inches, roundToStep } from "../length";
+import { seededNumbers } from "../seeded";
 import { type MeasurementId, measurementIds, measurements } from "./catalogue";
 import type { Readings } from "./estimates";
-
-/** A small seeded stream of numbers in 0…1 (a 32-bit mixing counter): the same seed makes the same crowd everywhere. */
-export function seededNumbers(seed: number): () => number {
-  let state = seed >>> 0;
-  return () => {
-    state = (state + 0x6d2b79f5) >>> 0;
-    let mixed = Math.imul(state ^ (state >>> 15), state | 1);
-    mixed ^= mixed + Math.imul(mixed ^ (mixed >>> 7), mixed | 61);
-    return ((mixed ^ (mixed >>> 14)) >>> 0) / 4294967296;
-  };
-}
 
 function bellOf(next: () => number): () => number {
   return () => Math.sqrt(-2 * Math.log(1 - next())) * Math.cos(2 * Math.PI * next());

@@ -184,11 +184,15 @@ export type StepReason =
   | "yoke"
   | "curved-hem";
 
+/** The cloths that a garment may be cut from, each on its own width. */
+export const clothIds = ["main", "contrast", "lining", "stay"] as const;
+export type ClothId = (typeof clothIds)[number];
+
 export interface Piece {
   readonly id: string;
   readonly name: string;
   readonly half: Half;
-  readonly cloth: "main";
+  readonly cloth: ClothId;
   readonly cut: { readonly copies: number; readonly on: "fold" | "pair" | "single"; readonly mirrored: boolean };
   readonly origin: CentreOrigin;
   /** How far the origin lies inside the folded edge or the cloth's edge. */

@@ -12,6 +12,7 @@ export type {
   CentreOrigin,
   ChalkAct,
   ChalkStep,
+  ClothId,
   Dart,
   Draft,
   Edge,
@@ -35,7 +36,7 @@ export type {
   TapeDirection,
   Turn,
 } from "./draft";
-export { lineIds } from "./draft";
+export { clothIds, lineIds } from "./draft";
 export { edgeDots } from "./edge-dots";
 export {
   allowanceTerm,

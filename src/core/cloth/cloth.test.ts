@@ -3,7 +3,7 @@ import { makeCrowd, typicalBody } from "../body";
 import { readOrder } from "../formats";
 import { draftGarment } from "../garments";
 import { polygonArea } from "../geometry";
-import { defaultCloth, type FoldKind, findClothProblems, measureCloth, orderSteps, planFolds } from ".";
+import { defaultCloth, type FoldKind, findClothProblems, measureCloth, orderSteps, plainCloth, planFolds } from ".";
 
 const OPEN = { opening: "none", neckWidth: 5, frontNeckDepth: 6, backNeckDepth: 3 };
 
@@ -70,7 +70,7 @@ describe("how much cloth", () => {
     for (const body of makeCrowd(31, 100)) {
       const draft = draw({}, "close", body);
       const groups = planFolds(draft, "one-fold");
-      const need = measureCloth(draft, groups.ok ? groups.value : [], { width: 60, length: null, oneWay: false });
+      const need = measureCloth(draft, groups.ok ? groups.value : [], plainCloth(60));
       expect(need.used).toBeGreaterThanOrEqual(need.lowerBound);
       const area = draft.pieces.reduce((sum, piece) => sum + 2 * polygonArea(piece.outline.cut), 0);
       expect(need.lowerBound).toBeGreaterThanOrEqual(area / need.usable - 1e-9);
@@ -79,13 +79,13 @@ describe("how much cloth", () => {
   it("in four layers lies once along wide cloth, and is folded again across on narrow cloth", () => {
     const { draft, groups } = fold("four-layers", OPEN);
     const length = groups[0]?.length ?? 0;
-    expect(measureCloth(draft, groups, { width: 60, length: null, oneWay: false }).used).toBe(length);
-    expect(measureCloth(draft, groups, { width: 45, length: null, oneWay: false }).used).toBe(2 * length);
+    expect(measureCloth(draft, groups, plainCloth(60)).used).toBe(length);
+    expect(measureCloth(draft, groups, plainCloth(45)).used).toBe(2 * length);
   });
   it("warns when one-way cloth would be turned, and only then", () => {
     const { draft, groups } = fold("four-layers", OPEN);
     const find = (width: number) => {
-      const cloth = { width, length: null, oneWay: true };
+      const cloth = { ...plainCloth(width), oneWay: true };
       return findClothProblems(groups, cloth, measureCloth(draft, groups, cloth)).map(({ id }) => id);
     };
     expect(find(45)).toEqual(["cloth-one-way-turned"]);

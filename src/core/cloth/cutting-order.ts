@@ -3,7 +3,7 @@ import { pathEnd, pathLength } from "../geometry";
 import type { Inches } from "../length";
 import { certain } from "../result";
 import type { FoldGroup } from "./fold-plan";
-import { chalkStep, handStep, type StepPlace, shortName, type TableStep } from "./steps";
+import { chalkStep, type HandAct, handStep, type StepPlace, shortName, type TableStep } from "./steps";
 
 /** Edges that differ between front and back: cut to the back's first, re-cut on the front alone after separating. */
 const RECUT: ReadonlySet<string> = new Set(["neck", "armhole", "centre"]);
@@ -120,15 +120,33 @@ function separateSteps(place: StepPlace, front: Piece, steps: readonly ChalkStep
   return [stop, ...chalkSteps(alone, chalk), ...recut];
 }
 
-function prepareSteps(group: FoldGroup, place: StepPlace): readonly TableStep[] {
-  return [
-    handStep(place, "fold", "prepare", { kind: "prepare" }),
-    handStep(place, "fold", "fold-in", { kind: "fold-in", foldedWidth: group.foldedWidth, length: group.length }),
-  ];
+/** How the cloth is made to lie for a group: folded for it alone, or for the whole garment when its first group is chalked. */
+function foldAct({ way, foldedWidth, length }: FoldGroup, isFirst: boolean): HandAct {
+  if (way === "in-turn") return { kind: "fold-in", foldedWidth, length };
+  if (way === "open") return { kind: "lie-open" };
+  if (!isFirst) return { kind: "along-fold" };
+  switch (way) {
+    case "one-fold":
+      return { kind: "fold-in", foldedWidth, length };
+    case "selvedges":
+      return { kind: "fold-selvedges" };
+    case "gate":
+      return { kind: "fold-gate", foldedWidth };
+    default:
+      return way satisfies never;
+  }
+}
+
+function prepareSteps(group: FoldGroup, place: StepPlace, isFirst: boolean): readonly TableStep[] {
+  const fold = foldAct(group, isFirst);
+  const folding = handStep(place, "fold", fold.kind === "along-fold" ? "along-fold" : "fold-in", fold);
+  return isFirst || group.way === "in-turn"
+    ? [handStep(place, "fold", "prepare", { kind: "prepare" }), folding]
+    : [folding];
 }
 
 /** Steps of pieces chalked from one fold; ids of an outer panel's own cuts carry its name. */
-function oneFold(group: FoldGroup, pieces: readonly Piece[]): readonly TableStep[] {
+function oneFold(group: FoldGroup, pieces: readonly Piece[], isFirst: boolean): readonly TableStep[] {
   const places = pieces.map((piece): StepPlace => ({ group: group.id, piece, layers: group.layers }));
   const first = certain(places[0], "a piece in the group");
   if (group.fold === "single") return [...chalkSteps(first, first.piece.steps), ...notchSteps(first)];
@@ -137,7 +155,7 @@ function oneFold(group: FoldGroup, pieces: readonly Piece[]): readonly TableStep
   const each = (make: (place: StepPlace) => readonly TableStep[]) =>
     places.flatMap((place) => make(place).map((step) => ownId(place, step)));
   return [
-    ...prepareSteps(group, first),
+    ...prepareSteps(group, first, isFirst),
     ...places.flatMap((place) => chalkSteps(place, place.piece.steps)),
     ...each((place) => cutSteps(place, [])),
     ...each(partSteps),
@@ -150,7 +168,7 @@ function fourLayers(group: FoldGroup, front: Piece, back: Piece): readonly Table
   const again = handStep(place, "fold", "fold-again", { kind: "fold-again", foldedWidth: group.foldedWidth });
   const kept = recutReferences(front);
   return [
-    ...prepareSteps(group, place),
+    ...prepareSteps(group, place, true),
     again,
     ...chalkSteps(place, back.steps),
     ...cutSteps(place, kept),
@@ -175,10 +193,10 @@ function backFromFront(groups: readonly FoldGroup[], front: Piece, back: Piece):
   const onBack: StepPlace = { group: second.id, piece: back, layers: 2 };
   const kept = recutReferences(front);
   return [
-    ...prepareSteps(first, onFront),
+    ...prepareSteps(first, onFront, true),
     ...front.steps.map((step) => chalkWithBackShapes(onFront, step, back)),
     ...cutSteps(onFront, kept).map((step) => nameBackEdges(step)),
-    ...prepareSteps(second, onBack),
+    ...prepareSteps(second, onBack, false),
     handStep(onBack, "chalk", "lay-on", { kind: "lay-on", traced: front.id }),
     handStep(onBack, "chalk", "trace", { kind: "trace", edges: cutEdges(back, CUT_ORDER) }, { mustNotCut: kept }),
     ...chalkSteps(onBack, backOnly(front, back)),
@@ -215,7 +233,9 @@ export function orderSteps(draft: Draft, groups: readonly FoldGroup[]): readonly
     );
   const shared = groups.filter(({ fold }) => fold === "four-layers" || fold === "back-from-front");
   const own = groups.filter((group) => !shared.includes(group));
-  const alone = own.flatMap((group) => oneFold(group, group.pieces.map(piece)));
+  const alone = own.flatMap((group, index) =>
+    oneFold(group, group.pieces.map(piece), index === 0 && shared.length === 0),
+  );
   const [first] = shared;
   if (first === undefined) return alone;
   const [front, back] = [piece("bodice-front"), piece("bodice-back")];

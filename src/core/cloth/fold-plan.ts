@@ -2,6 +2,7 @@ import { type Draft, givenTick, type Piece, type Refusal } from "../chalk";
 import { areaOutside } from "../geometry";
 import { type Inches, roundUpToStep, type Tick, tickStep } from "../length";
 import { fail, type Result, succeed } from "../result";
+import type { LayWay } from "./lay-fold";
 
 /** How a garment may be folded; what has no fold of its own lies single. */
 export const foldKinds = ["one-fold", "back-from-front", "four-layers"] as const;
@@ -15,6 +16,8 @@ export interface FoldGroup {
   readonly pieces: readonly string[];
   readonly fold: FoldKind | "single";
   readonly layers: 1 | 2 | 4;
+  /** How the cloth lies for the whole garment while this group is chalked. */
+  readonly way: LayWay;
   /** How wide the doubled part must be: the widest cutting mark from the fold, and ½ (craft: cloth, fold plans). */
   readonly foldedWidth: Inches;
   /** Length of cloth from above the shoulder to below the hem. */
@@ -48,6 +51,7 @@ function groupOf(id: string, pieces: readonly Piece[], fold: FoldGroup["fold"], 
     id,
     pieces: pieces.map((piece) => piece.id),
     fold,
+    way: "in-turn",
     layers: fold === "four-layers" ? 4 : fold === "single" ? 1 : 2,
     foldedWidth: roundUpToStep(Math.max(...reaches.map(({ width }) => width)) + MARGIN, tickStep(tick)),
     length: roundUpToStep(Math.max(...reaches.map(({ length }) => length)), tickStep(tick)),
@@ -91,7 +95,28 @@ function foldOnce(draft: Draft, tick: Tick): readonly FoldGroup[] {
  * @returns the groups in the order in which they are chalked, or the refusal when front and back cannot share a fold:
  *   panels, a zip line on it, or a front that cannot be cut out of the back's outline
  */
-export function planFolds(draft: Draft, fold: FoldKind): Result<readonly FoldGroup[], Refusal> {
+export function planFolds(
+  draft: Draft,
+  fold: FoldKind,
+  way: LayWay = "in-turn",
+): Result<readonly FoldGroup[], Refusal> {
+  const groups = groupPieces(draft, fold);
+  // Four layers are a fold of their own: no other lies beside them.
+  if (!groups.ok || fold === "four-layers" || way === "in-turn") return groups;
+  return succeed(shareFold(groups.value, way));
+}
+
+/** One fold for the whole garment: as wide as its widest group, as long as all of them; open cloth has one layer. */
+function shareFold(groups: readonly FoldGroup[], way: LayWay): readonly FoldGroup[] {
+  const foldedWidth = Math.max(...groups.filter(({ fold }) => fold !== "single").map((group) => group.foldedWidth));
+  return groups.map((group) => {
+    if (group.fold === "single") return { ...group, way };
+    if (way === "open") return { ...group, way, layers: 1 };
+    return { ...group, way, foldedWidth: way === "one-fold" ? foldedWidth : group.foldedWidth };
+  });
+}
+
+function groupPieces(draft: Draft, fold: FoldKind): Result<readonly FoldGroup[], Refusal> {
   const tick = givenTick(draft.given);
   const once = foldOnce(draft, tick);
   if (fold === "one-fold") return succeed(once);

@@ -1,4 +1,42 @@
+export { chooseWay, tryWays, type WayAnswer, type WayChoice } from "./best-lay";
+export {
+  type Cloth,
+  defaultCloth,
+  plainCloth,
+  SELVEDGE,
+  type Spot,
+  usableWidth,
+  usualWidth,
+  usualWidths,
+} from "./cloth";
 export { orderSteps } from "./cutting-order";
 export { type FoldGroup, type FoldKind, foldKinds, type PieceReach, planFolds, reachOf } from "./fold-plan";
+export { checkLay, type LayFault } from "./lay-check";
+export { foldOfGroup, type LayFold, type LayWay, layWays } from "./lay-fold";
+export {
+  improveLay,
+  type LaidSection,
+  type LaidUnit,
+  type LayPin,
+  type LayPlan,
+  type LayWork,
+  readLay,
+  resumeLay,
+  startLay,
+} from "./lay-plan";
+export type { LayOrder, LayRefusal } from "./lay-sections";
+export { type LayUnit, layUnits } from "./lay-unit";
+export { findLeftOver, type LeftOver, leftOverOutline } from "./left-over";
 export type { HandAct, Phase, TableStep } from "./steps";
-export { type Cloth, type ClothNeed, defaultCloth, findClothProblems, measureCloth, usualWidth } from "./yardage";
+export {
+  afterShrinking,
+  type ClothNeed,
+  findClothProblems,
+  measureCloth,
+  type Purchase,
+  purchase,
+  type RuleOfThumb,
+  ruleOfThumb,
+  suffices,
+  toldLength,
+} from "./yardage";

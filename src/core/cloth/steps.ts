@@ -7,6 +7,10 @@ export type Phase = "fold" | "chalk" | "cut" | "notch" | "make";
 export type HandAct =
   | { readonly kind: "prepare" }
   | { readonly kind: "fold-in"; readonly foldedWidth: Inches; readonly length: Inches }
+  | { readonly kind: "along-fold" }
+  | { readonly kind: "fold-selvedges" }
+  | { readonly kind: "fold-gate"; readonly foldedWidth: Inches }
+  | { readonly kind: "lie-open" }
   | { readonly kind: "fold-again"; readonly foldedWidth: Inches }
   | { readonly kind: "lay-on"; readonly traced: string }
   | { readonly kind: "trace"; readonly edges: readonly string[] }

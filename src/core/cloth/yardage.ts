@@ -1,40 +1,32 @@
 import type { Draft, Piece } from "../chalk";
 import type { Finding } from "../checks";
 import { polygonArea } from "../geometry";
-import { both, fromCentimetres, type Inches, pickSystem, roundUpToStep } from "../length";
+import { fromCentimetres, type Inches, roundUpToStep } from "../length";
+import { type Cloth, SELVEDGE, usableWidth } from "./cloth";
 import { type FoldGroup, reachOf } from "./fold-plan";
 
-/** The cloth at hand, or to be bought. */
-export interface Cloth {
-  readonly width: Inches;
-  /** Null when it is still to be bought. */
-  readonly length: Inches | null;
-  readonly oneWay: boolean;
+/** What is asked for in the shop. */
+export interface Purchase {
+  readonly buy: number;
+  readonly buyUnit: "yd" | "m";
+  /** In the shop's money; null when no price is known. */
+  readonly cost: number | null;
 }
 
-export interface ClothNeed {
+export interface ClothNeed extends Purchase {
   readonly width: Inches;
   readonly usable: Inches;
   /** Length that the pieces take when laid one after another. */
   readonly used: Inches;
   /** No lay can take less: the area over the width, or the longest piece. */
   readonly lowerBound: Inches;
-  readonly buy: number;
-  readonly buyUnit: "yd" | "m";
   readonly fits: boolean;
   /** What is left beside the folds, as rectangles. */
   readonly left: readonly { readonly width: Inches; readonly length: Inches }[];
 }
 
-export const usualWidth = both(45, 115);
-
-const SELVEDGE: Inches = 0.5;
 /** To square a ragged end. */
 const END_SQUARING: Inches = 2;
-
-export function defaultCloth(metric: boolean): Cloth {
-  return { width: pickSystem(usualWidth, metric), length: null, oneWay: false };
-}
 
 /** Whether a doubled part of four layers can lie side by side, or must be folded again across. */
 function foldsAcross(group: FoldGroup, usable: Inches): boolean {
@@ -57,15 +49,39 @@ function stripLength(groups: readonly FoldGroup[], left: ClothNeed["left"]): Inc
   return strips.filter((strip) => !fits(strip)).reduce((sum, strip) => sum + strip.length, 0);
 }
 
-function roundPurchase(length: Inches, metric: boolean): { readonly buy: number; readonly buyUnit: "yd" | "m" } {
-  const step = metric ? fromCentimetres(10) : 9;
-  const rounded = roundUpToStep(length + END_SQUARING, step);
-  return metric ? { buy: Math.round((rounded * 2.54) / 10) / 10, buyUnit: "m" } : { buy: rounded / 36, buyUnit: "yd" };
+/** Length that is left of a length of cloth after its first wash. */
+export function afterShrinking(length: Inches, { shrinkage }: Cloth): Inches {
+  return length * (1 - shrinkage / 100);
+}
+
+/**
+ * What to ask for: the length that is cut from, the end to be squared, what the wash takes off, rounded up to what shops
+ * cut (a quarter of a yard, 10 cm; craft: yardage).
+ */
+export function purchase(used: Inches, cloth: Cloth, metric: boolean): Purchase {
+  const length = (used + END_SQUARING) / (1 - cloth.shrinkage / 100);
+  const rounded = roundUpToStep(length, metric ? fromCentimetres(10) : 9);
+  const buy = metric ? Math.round((rounded * 2.54) / 10) / 10 : rounded / 36;
+  return {
+    buy,
+    buyUnit: metric ? "m" : "yd",
+    cost: cloth.price === null ? null : Math.round(buy * cloth.price * 100) / 100,
+  };
+}
+
+/** A length of cloth as it is told: up to the next eighth, or half centimetre; finer no hand lays. */
+export function toldLength(length: Inches, metric: boolean): Inches {
+  return roundUpToStep(length - 1e-6, metric ? fromCentimetres(0.5) : 1 / 8);
+}
+
+/** Whether a lay of that length can be cut from a cloth that is there; true while it is still to be bought. */
+export function suffices(used: Inches, cloth: Cloth): boolean {
+  return cloth.length === null || used <= afterShrinking(cloth.length, cloth);
 }
 
 /** How much cloth the folds take when they follow each other along the length, and whether what is given suffices. */
 export function measureCloth(draft: Draft, groups: readonly FoldGroup[], cloth: Cloth): ClothNeed {
-  const usable = cloth.width - 2 * SELVEDGE;
+  const usable = usableWidth(cloth);
   const folded = groups.filter(({ fold }) => fold !== "single");
   const left = folded.map((group) => ({
     width: Math.max(0, usable - 2 * group.foldedWidth),
@@ -80,8 +96,8 @@ export function measureCloth(draft: Draft, groups: readonly FoldGroup[], cloth: 
     usable,
     used,
     lowerBound: Math.max(area / usable, longest),
-    ...roundPurchase(used, draft.given.metric),
-    fits: wideEnough && (cloth.length === null || used <= cloth.length),
+    ...purchase(used, cloth, draft.given.metric),
+    fits: wideEnough && suffices(used, cloth),
     left,
   };
 }
@@ -101,12 +117,37 @@ export function findClothProblems(groups: readonly FoldGroup[], cloth: Cloth, ne
     if (cloth.oneWay && foldsAcross(group, need.usable))
       findings.push({ id: "cloth-one-way-turned", level: "caution", piece: group.pieces[0] ?? "", numbers: {} });
   }
-  if (cloth.length !== null && need.used > cloth.length) {
+  if (!suffices(need.used, cloth) && cloth.length !== null) {
+    const length = afterShrinking(cloth.length, cloth);
     findings.push({
       id: "cloth-too-short",
       level: "error",
-      numbers: { length: cloth.length, used: need.used, short: need.used - cloth.length },
+      numbers: { length, used: need.used, short: need.used - length },
     });
   }
   return findings;
+}
+
+/** The head's reckoning beside the lay, so that the tailor sees why they differ. */
+export interface RuleOfThumb {
+  readonly kind: "dress" | "bodice";
+  readonly length: Inches;
+  /** Width that the rule wants. */
+  readonly width: Inches;
+}
+
+/**
+ * What the rule of thumb says (craft: yardage): twice the length with its hem, and a sleeve, on 45 in cloth; for a bodice
+ * alone its length and 1½ on half the bust and 8 of width.
+ */
+export function ruleOfThumb(draft: Draft): RuleOfThumb | null {
+  const halves = draft.pieces.filter(({ half }) => half !== null);
+  if (halves.length === 0) return null;
+  const lowest = Math.max(...halves.flatMap((piece) => piece.outline.cut.map(({ y }) => y)));
+  const bust = draft.given.measurements.bust?.value;
+  const sleeve = draft.pieces.find(({ id }) => id === "sleeve");
+  const sleeveLength = sleeve === undefined ? 0 : reachOf(sleeve).length;
+  const reachesHip = halves.some((piece) => piece.lines.some(({ id }) => id === "hip" || id === "hem"));
+  if (!reachesHip && bust !== undefined) return { kind: "bodice", length: lowest + 1.5, width: bust / 2 + 8 };
+  return { kind: "dress", length: 2 * lowest + sleeveLength, width: 45 };
 }

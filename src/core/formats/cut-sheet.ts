@@ -1,5 +1,6 @@
 import * as v from "valibot";
 import { lineIds, termKinds } from "../chalk";
+import { layWays } from "../cloth";
 import { orderSchema } from "./order";
 
 const point = v.tuple([v.number(), v.number()]);
@@ -105,6 +106,8 @@ export const cutSheetSchema = v.object({
       layers: v.number(),
       foldedWidth: v.number(),
       length: v.number(),
+      /** Left out in sheets that were frozen before the cloth could be folded for the whole garment. */
+      way: v.optional(v.picklist(layWays)),
     }),
   ),
   turns: v.array(v.object({ piece: v.string(), about: point, angle: v.number(), from: v.string(), into: v.string() })),
@@ -169,6 +172,10 @@ export const cutSheetSchema = v.object({
     buyUnit: v.picklist(["yd", "m"]),
     fits: v.boolean(),
     left: v.array(v.object({ width: v.number(), length: v.number() })),
+    /** What it costs, in the shop's money; null when no price is known. */
+    cost: v.optional(v.nullable(v.number())),
+    /** `reckoned` from the folds, or `laid` and kept by the tailor. */
+    from: v.optional(v.picklist(["reckoned", "laid"])),
   }),
 });
 

@@ -16,12 +16,22 @@ export {
 } from "./cut-sheet";
 export { describeCatalogue } from "./describe";
 export { drawFlat, type FlatEdge, type FlatHalf, type FlatPiece } from "./flat";
+export { type ClothQuestion, type LayQuestion, readLayQuestion } from "./lay-question";
 export { makeSheet, type SheetOutcome } from "./make-sheet";
-export { type Order, type OrderError, orderSchema } from "./order";
+export { type KeptLay, type Order, type OrderError, orderSchema } from "./order";
 export { type NeededReading, neededReadings } from "./order-needs";
 export { pieceSvg } from "./piece-svg";
 export { type CardReadings, readCard } from "./read-card";
 export { readRules } from "./read-decisions";
 export { type ReadOrder, readOrder } from "./read-order";
 export { markPlace, type Place, type StepTape, stepTape } from "./step-tape";
+export {
+  bestOnWidth,
+  type ClothChange,
+  findWhatIfs,
+  mainCloth,
+  type OrderPatch,
+  patchOrder,
+  type WhatIf,
+} from "./what-if";
 export { type RefusedOrder, writeSheet } from "./write-sheet";

@@ -1,4 +1,5 @@
 import * as v from "valibot";
+import { layWays } from "../cloth";
 
 /** A length in an order: a number in the order's unit, or text as a person writes it; a reading may be taken again after a semicolon. */
 const typedLength = v.union([v.number(), v.pipe(v.string(), v.maxLength(60))]);
@@ -6,6 +7,55 @@ const typedLength = v.union([v.number(), v.pipe(v.string(), v.maxLength(60))]);
 const ruleValue = v.union([v.boolean(), v.number(), v.pipe(v.string(), v.maxLength(60))]);
 
 const text = (most: number) => v.pipe(v.string(), v.maxLength(most));
+
+const typedNumber = v.union([v.number(), text(20)]);
+
+const cloth = v.strictObject({
+  width: v.optional(typedLength),
+  length: v.optional(typedLength),
+  oneWay: v.optional(v.boolean()),
+  shrinkage: v.optional(typedNumber),
+  repeat: v.optional(typedLength),
+  price: v.optional(typedNumber),
+  spots: v.optional(
+    v.pipe(
+      v.array(v.strictObject({ across: typedLength, down: typedLength, width: typedLength, length: typedLength })),
+      v.maxLength(20),
+    ),
+  ),
+});
+
+/** A piece laid by hand; places in inches within its stretch of cloth, the turn in degrees. */
+const pin = v.strictObject({
+  unit: text(80),
+  copy: v.number(),
+  mirrored: v.boolean(),
+  turn: v.number(),
+  x: v.number(),
+  y: v.number(),
+});
+
+/** How one cloth is folded, what was laid by hand, and what came of it, kept with the order. Numbers in inches. */
+export const keptLay = v.strictObject({
+  way: v.optional(v.picklist(layWays)),
+  pins: v.optional(v.pipe(v.array(pin), v.maxLength(60))),
+  kept: v.optional(
+    v.strictObject({
+      /** The outlines that were laid: another draft is laid again. */
+      of: text(40),
+      width: v.number(),
+      used: v.number(),
+      /** Where every piece lay. */
+      laid: v.optional(v.pipe(v.array(pin), v.maxLength(60))),
+      left: v.pipe(
+        v.array(v.strictObject({ across: v.number(), down: v.number(), width: v.number(), length: v.number() })),
+        v.maxLength(12),
+      ),
+    }),
+  ),
+});
+
+export type KeptLay = v.InferOutput<typeof keptLay>;
 
 /** What a tailor asks for (FORMATS: order). Only the garment and the readings that it needs are required. */
 export const orderSchema = v.strictObject({
@@ -27,11 +77,18 @@ export const orderSchema = v.strictObject({
     v.array(v.strictObject({ piece: text(80), line: text(80), amount: typedLength, why: text(200) })),
   ),
   measuredOnGarment: v.optional(v.record(v.string(), typedLength)),
-  cloth: v.optional(
+  cloth: v.optional(cloth),
+  cloths: v.optional(
+    v.strictObject({ contrast: v.optional(cloth), lining: v.optional(cloth), stay: v.optional(cloth) }),
+  ),
+  lay: v.optional(
     v.strictObject({
-      width: v.optional(typedLength),
-      length: v.optional(typedLength),
-      oneWay: v.optional(v.boolean()),
+      main: v.optional(keptLay),
+      contrast: v.optional(keptLay),
+      lining: v.optional(keptLay),
+      stay: v.optional(keptLay),
+      /** Lone pieces that are cut from the contrast in place of their own cloth. */
+      elsewhere: v.optional(v.pipe(v.array(text(80)), v.maxLength(20))),
     }),
   ),
 });

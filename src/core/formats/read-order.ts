@@ -1,5 +1,5 @@
-import { type FigureNote, type Given, lineIds } from "../chalk";
-import { type Cloth, defaultCloth, type FoldKind } from "../cloth";
+import { type ClothId, type FigureNote, type Given, lineIds } from "../chalk";
+import type { Cloth, FoldKind, LayWay } from "../cloth";
 import { findGarment, type Garment, garments } from "../garments";
 import type { Unit } from "../length";
 import { fail, type Result, succeed } from "../result";
@@ -7,6 +7,7 @@ import { resolveRules, ruleSets } from "../rules";
 import { nearestWord } from "./nearest";
 import { lateMeasures, type Order, type OrderError } from "./order";
 import { gatherReadings, missingErrors, readCard } from "./read-card";
+import { readCloths } from "./read-cloth";
 import { readChoices, readRules } from "./read-decisions";
 import { readPositiveLength, readSignedLength } from "./read-lengths";
 import { readShape } from "./read-shape";
@@ -16,8 +17,10 @@ export interface ReadOrder {
   readonly order: Order;
   readonly garment: Garment;
   readonly given: Given;
-  readonly cloth: Cloth;
+  readonly cloths: Readonly<Record<ClothId, Cloth>>;
   readonly fold: FoldKind;
+  /** How the main cloth is folded for the whole garment. */
+  readonly way: LayWay;
 }
 
 interface Collected<Value> {
@@ -45,29 +48,6 @@ function readFigureNotes(order: Order, unit: Unit): Collected<readonly FigureNot
     return amount.ok ? [{ ...note, amount: amount.value }] : [];
   });
   return { value: notes, errors };
-}
-
-function readCloth(order: Order, unit: Unit, metric: boolean): Collected<Cloth> {
-  const fallback = defaultCloth(metric);
-  const errors: OrderError[] = [];
-  const length = (key: "width" | "length", label: string): number | null => {
-    const value = order.cloth?.[key];
-    if (value === undefined) return null;
-    const read = readPositiveLength(value, { path: `cloth.${key}`, label, unit });
-    if (!read.ok) errors.push(...read.issues);
-    return read.ok ? read.value : null;
-  };
-  const width = length("width", "The width of the cloth") ?? fallback.width;
-  if (width < 6)
-    errors.push({
-      path: "cloth.width",
-      message: "The cloth is too narrow for any piece: give its width from selvedge to selvedge.",
-      nearest: null,
-    });
-  return {
-    value: { width, length: length("length", "The length of the cloth"), oneWay: order.cloth?.oneWay ?? false },
-    errors,
-  };
 }
 
 function readLate(order: Order, unit: Unit): readonly OrderError[] {
@@ -106,9 +86,9 @@ export function readOrder(input: unknown): Result<ReadOrder, OrderError> {
   const card = readCard(order.client?.card?.measurements ?? {}, unit);
   const rules = readRules(order.rules, unit);
   const metric = ruleSets[rules.set].metric;
-  const cloth = readCloth(order, unit, metric);
+  const cloths = readCloths(order, unit, metric);
   const notes = readFigureNotes(order, unit);
-  const errors = [...card.errors, ...rules.errors, ...cloth.errors, ...notes.errors, ...readLate(order, unit)];
+  const errors = [...card.errors, ...rules.errors, ...cloths.errors, ...notes.errors, ...readLate(order, unit)];
   if (garment === undefined) return fail(unknownGarment(order.garment), ...errors);
 
   const choices = readChoices(garment.choices, order.choices, unit, metric);
@@ -130,5 +110,6 @@ export function readOrder(input: unknown): Result<ReadOrder, OrderError> {
     choices: choices.values,
     figureNotes: notes.value,
   };
-  return succeed({ order, garment, given, cloth: cloth.value, fold: (choices.values.fold ?? "one-fold") as FoldKind });
+  const fold = (choices.values.fold ?? "one-fold") as FoldKind;
+  return succeed({ order, garment, given, cloths: cloths.value, fold, way: order.lay?.main?.way ?? "in-turn" });
 }

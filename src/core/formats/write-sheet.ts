@@ -1,22 +1,13 @@
 import { measurementIds } from "../body";
-import {
-  type Draft,
-  type Edge,
-  edgeDots,
-  type Given,
-  type Mark,
-  type Piece,
-  type Refusal,
-  scaleDraft,
-  sewnLength,
-} from "../chalk";
+import { type Draft, type Edge, edgeDots, type Given, type Mark, type Piece, type Refusal, sewnLength } from "../chalk";
 import { checkDraft, type Finding, type Seam } from "../checks";
-import { type FoldGroup, findClothProblems, measureCloth, orderSteps, planFolds, type TableStep } from "../cloth";
-import { draftGarment } from "../garments";
+import { type FoldGroup, orderSteps, planFolds, type TableStep } from "../cloth";
 import { type Point, pathEnd, pathLength, toPathData, toPolygonData } from "../geometry";
 import { fail, type Result, succeed } from "../result";
 import { wordFinding, wordReason, wordRefusal, wordStep } from "../wording";
+import { needCloth } from "./cloth-need";
 import type { CutSheet, SheetMark, SheetPiece, SheetStep } from "./cut-sheet";
+import { draftOrder } from "./draft-order";
 import type { ReadOrder } from "./read-order";
 
 const place = ({ x, y }: Point): [number, number] => [x, y];
@@ -180,18 +171,16 @@ function writeRefusal(refusal: Refusal, unit: CutSheet["unit"]): RefusedOrder {
 /** Draws, proves, folds and words an order that was read: the whole cut sheet, or why it cannot be drawn. */
 export function writeSheet(read: ReadOrder): Result<CutSheet, RefusedOrder> {
   const { unit } = read.given;
-  const drawn = draftGarment(read.garment, read.given);
+  const drawn = draftOrder(read);
   if (!drawn.ok) return fail(...drawn.issues.map((refusal) => writeRefusal(refusal, unit)));
-  const full = drawn.value;
-  const report = checkDraft(full);
-  const scale = Number(read.given.choices.scale ?? 1);
   // The proof is of the garment in full size; what is chalked may be its half for practice.
-  const draft = scale === 1 ? full : scaleDraft(full, scale);
-  const groups = planFolds(draft, read.fold);
+  const { full, draft } = drawn.value;
+  const report = checkDraft(full);
+  const groups = planFolds(draft, read.fold, read.way);
   if (!groups.ok) return fail(...groups.issues.map((refusal) => writeRefusal(refusal, unit)));
-  const cloth = measureCloth(draft, groups.value, read.cloth);
-  const practice: readonly Finding[] = scale === 1 ? [] : [{ id: "half-scale", level: "note", numbers: {} }];
-  const findings = [...report.findings, ...practice, ...findClothProblems(groups.value, read.cloth, cloth)];
+  const cloth = needCloth(read, draft, groups.value);
+  const practice: readonly Finding[] = full === draft ? [] : [{ id: "half-scale", level: "note", numbers: {} }];
+  const findings = [...report.findings, ...practice, ...cloth.problems];
   return succeed({
     format: "inner-fold/cut-sheet",
     version: 1,
@@ -207,6 +196,6 @@ export function writeSheet(read: ReadOrder): Result<CutSheet, RefusedOrder> {
     rounds: { neck: report.neckRound, armhole: report.armholeRound },
     checks: findings.map((finding) => writeCheck(finding, unit)),
     steps: orderSteps(draft, groups.value).map((step) => writeStep(step, unit)),
-    cloth: { ...cloth, left: cloth.left.map((rest) => ({ ...rest })) },
+    cloth: cloth.need,
   });
 }

@@ -19,7 +19,8 @@ export function bodyGarment({ id, label, about, rules = {}, ...style }: BodyGarm
     id,
     label,
     about,
-    choices: offer(style.offers),
+    // Whatever reaches down to a hem may be cut shorter than the card says.
+    choices: offer(style.ends === "hem" ? { ...style.offers, shorterBy: true } : style.offers),
     rules,
     uses: bodyRules(style),
     needs: (decisions) => bodyNeeds(style, decisions),

@@ -46,6 +46,7 @@ export {
   subtract,
   turnPoint,
 } from "./point";
+export { growOutline, joinOutlines, sharedArea } from "./polygons";
 export { solveRising } from "./solve";
 export { splitAtAcross, splitAtDepth, splitAtLength } from "./split";
 export { readPathData, toPathData, toPolygonData } from "./svg";

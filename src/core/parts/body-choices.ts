@@ -211,6 +211,13 @@ export const bodyChoices = {
     range: [0, 16],
     why: "The body is drawn shorter by the band that is sewn to it.",
   },
+  shorterBy: {
+    kind: "length",
+    label: "Shorter than measured",
+    default: both(0, 0),
+    range: [0, 8],
+    why: "For a shorter hem, or where the cloth does not reach; the card keeps what was measured.",
+  },
   panelFlare: {
     kind: "length",
     label: "Flare of each panel edge",

@@ -121,7 +121,17 @@ function hemTerms(given: Given, form: BodyForm, side: Side, hip: Sum | undefined
     value: -form.bandDepth,
     source: "choice:bandDepth",
   };
-  return [bodyTerm(given, "fullLength"), ...shorterBack(given, form, side), ...(form.bandDepth > 0 ? [band] : [])];
+  const shorter: Term = {
+    label: "Shorter than measured",
+    kind: "style",
+    value: -form.shorterBy,
+    source: "choice:shorterBy",
+  };
+  return [
+    bodyTerm(given, "fullLength"),
+    ...shorterBack(given, form, side),
+    ...[band, shorter].filter(({ value }) => value < 0),
+  ];
 }
 
 function planHem(given: Given, form: BodyForm, side: Side, hip: Sum | undefined): Sum | undefined {
@@ -134,7 +144,7 @@ function planHem(given: Given, form: BodyForm, side: Side, hip: Sum | undefined)
       code: "hem-above-hip",
       conflicts: ["measurements.fullLength", "measurements.waistToHip"],
       numbers: { hem: hem.value, hip: hip?.value ?? 0 },
-      nearest: least + form.bandDepth,
+      nearest: least + form.bandDepth + form.shorterBy,
     });
   }
   return hem;

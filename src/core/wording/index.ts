@@ -2,6 +2,15 @@ export { type CraftWord, craftWords, findCraftWords } from "./english/craft-word
 export { wordAbsurdReading, wordLengthProblem, wordMissingReading } from "./english/entry";
 export { type FindingWording, wordFinding } from "./english/findings";
 export {
+  type ChangeWording,
+  clothNames,
+  wayHow,
+  wayNames,
+  wordClothChange,
+  wordLayRefusal,
+  wordWayChoice,
+} from "./english/lay";
+export {
   lineNames,
   nameEdge,
   nameGirth,

@@ -2,6 +2,7 @@ import { createHash } from "node:crypto";
 import * as v from "valibot";
 import { cutSheetSchema } from "@/core/formats";
 import { orderStates, type WholeShop } from "@/db";
+import { storedCloth } from "../stored-cloth";
 
 /** A whole shop in one open file: JSON, a head that says what it is and how much it holds, and every row of the book. */
 export interface ShopFile {
@@ -53,7 +54,7 @@ const wholeShop = v.strictObject({
       garment: text,
       choices: decisions,
       rules: decisions,
-      cloth: v.strictObject({ width: v.optional(text), length: v.optional(text), oneWay: v.optional(v.boolean()) }),
+      cloth: storedCloth,
       state: v.picklist(orderStates),
       promisedOn: v.nullable(text),
       fittings: v.array(text),

@@ -7,15 +7,8 @@ import type { CutSheet } from "@/core/formats";
 import type { Unit } from "@/core/length";
 import { Reading } from "@/ui/reading/reading";
 import { Checks } from "@/ui/sheet/checks";
+import { keptSaid } from "./kept-said";
 import type { KeptState } from "./use-decisions";
-
-const keptSaid: Readonly<Record<KeptState, string>> = {
-  kept: "Kept.",
-  keeping: "Keeping…",
-  "not-kept": "Not kept: the garment is cut.",
-  away: "Not kept yet: the shop's computer does not answer. It is sent when it does.",
-  "not-drawable": "Not kept: this cannot be drawn. The cloth shows the last that could.",
-};
 
 interface GarmentOutcomeProps {
   readonly orderId: string;
@@ -42,7 +35,10 @@ export function GarmentOutcome({ orderId, sheet, unit, kept, keepNow }: GarmentO
           <strong className="text-xl">
             {sheet.cloth.buy} {sheet.cloth.buyUnit}
           </strong>{" "}
-          of <Reading value={sheet.cloth.width} unit={unit} withUnit />
+          of <Reading value={sheet.cloth.width} unit={unit} withUnit />{" "}
+          <Link href={`/orders/${orderId}/cloth`} prefetch={false} className="ml-1 font-semibold underline">
+            How it lies
+          </Link>
         </span>
         <span>
           Bust{" "}

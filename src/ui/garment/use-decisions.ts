@@ -5,7 +5,7 @@ import { type CutSheet, makeSheet, type Order, type SheetOutcome } from "@/core/
 import type { Unit } from "@/core/length";
 import type { OwnRuleSet, StoredCloth } from "@/db";
 import { saveDecisions } from "@/server/order-actions";
-import { orderUnit, writeCloth, writeRules } from "@/server/order-document";
+import { orderUnit, writeCloths, writeRules } from "@/server/order-document";
 import { outcomeErrors } from "@/server/sheet-errors";
 
 type Decided = Readonly<Record<string, string | number | boolean>>;
@@ -38,17 +38,17 @@ export function useDecisions(
   const [decisions, setDecisions] = useState(start);
   const [kept, setKept] = useState<KeptState>("kept");
   const keptLast = useRef(start);
-  const outcome = useMemo(
-    () =>
-      makeSheet({
-        ...card,
-        choices: decisions.choices,
-        rules: writeRules(decisions.rules, ownSets),
-        cloth: writeCloth(decisions.cloth, shop),
-        unit: orderUnit(decisions.rules, ownSets, shop),
-      }),
+  const order = useMemo(
+    (): Order => ({
+      ...card,
+      choices: decisions.choices,
+      rules: writeRules(decisions.rules, ownSets),
+      ...writeCloths(decisions.cloth, shop),
+      unit: orderUnit(decisions.rules, ownSets, shop),
+    }),
     [card, decisions, shop, ownSets],
   );
+  const outcome = useMemo(() => makeSheet(order), [order]);
   const lastGood = useRef<CutSheet | null>(null);
   if (outcome.kind === "sheet") lastGood.current = outcome.sheet;
   const drawable = outcome.kind === "sheet";
@@ -74,5 +74,5 @@ export function useDecisions(
     return () => clearTimeout(timer);
   }, [decisions, drawable, keepNow]);
 
-  return { decisions, decide: setDecisions, outcome, sheet: lastGood.current, kept, keepNow };
+  return { decisions, decide: setDecisions, order, outcome, sheet: lastGood.current, kept, keepNow };
 }

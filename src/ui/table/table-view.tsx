@@ -8,6 +8,7 @@ import type { CutSheet } from "@/core/formats";
 import { namePiece } from "@/core/wording";
 import type { Progress } from "@/db";
 import { ClothDrawing } from "@/ui/cloth/cloth-drawing";
+import { FoldPicture } from "@/ui/cloth/fold-picture";
 import { usePreferences } from "@/ui/shell/preferences";
 import { TableReading } from "./table-reading";
 import { TableTools, tableTools } from "./table-tools";
@@ -89,7 +90,11 @@ export function TableView({ orderId, sheet, start }: TableViewProps) {
           <TableReading sheet={sheet} step={step} />
         </section>
         <div className={`h-[34dvh] lg:h-auto lg:max-h-[calc(100dvh-180px)] ${close ? "lg:w-[46%]" : "lg:w-[34%]"}`}>
-          <ClothDrawing sheet={sheet} group={group} activeStep={step} close={close} />
+          {step.phase === "fold" ? (
+            <FoldPicture sheet={sheet} group={group} />
+          ) : (
+            <ClothDrawing sheet={sheet} group={group} activeStep={step} close={close} />
+          )}
         </div>
       </main>
       <nav

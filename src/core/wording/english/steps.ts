@@ -12,7 +12,8 @@ export interface StepWording {
   readonly caution: string | null;
 }
 
-const layersSaid = (layers: number): string => (layers === 4 ? "all four layers" : "both layers");
+const layersSaid = (layers: number): string =>
+  layers === 4 ? "all four layers" : layers === 1 ? "the cloth" : "both layers";
 
 interface Said {
   readonly title: string;
@@ -152,6 +153,26 @@ function sayHand(act: HandAct, step: TableStep, say: (length: Inches) => string)
       return {
         title: `Fold for the ${namePiece(step.group)}`,
         text: `Fold in from one end until the doubled part is ${say(act.foldedWidth)} wide, for ${say(act.length)} of length. Pin the layers.`,
+      };
+    case "along-fold":
+      return {
+        title: `Along the same fold: the ${namePiece(step.group)}`,
+        text: "The cloth stays folded as it is. Chalk this piece where the lay shows it, its fold on the same folded edge.",
+      };
+    case "fold-selvedges":
+      return {
+        title: "Selvedge to selvedge",
+        text: "Fold the whole length down the middle, selvedge on selvedge. Pin the layers along both.",
+      };
+    case "fold-gate":
+      return {
+        title: "Two folds, selvedges to the middle",
+        text: `Bring both selvedges in until they meet; the left doubled part is ${say(act.foldedWidth)} wide. One piece lies on each fold.`,
+      };
+    case "lie-open":
+      return {
+        title: `Open cloth for the ${namePiece(step.group)}`,
+        text: "Leave the cloth open, one layer, wrong side up. Chalk a straight line along the grain where the fold would be: every reading goes to its left and to its right. A piece cut twice is chalked again, mirrored.",
       };
     case "fold-again":
       return {

@@ -25,6 +25,11 @@ export default async function SheetPage({ params }: { readonly params: Promise<{
             Garment
           </Link>
         )}
+        {frozenAt === null && (
+          <Link href={`/orders/${order.id}/cloth`} className="button" prefetch={false}>
+            Cloth
+          </Link>
+        )}
         <Link href={`/orders/${order.id}/print`} className="button" prefetch={false}>
           Print
         </Link>

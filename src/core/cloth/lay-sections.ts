@@ -1,0 +1,160 @@
+import type { ClothId } from "../chalk";
+import type { Inches } from "../length";
+import { certain, fail, type Result, succeed } from "../result";
+import { type Cloth, SELVEDGE, usableWidth } from "./cloth";
+import type { FoldGroup } from "./fold-plan";
+import {
+  doubledWidth,
+  foldFour,
+  foldGate,
+  foldIn,
+  type LayFold,
+  type LayWay,
+  lanesOf,
+  openFold,
+  widthNeed,
+} from "./lay-fold";
+import { type LayPiece, layPieces } from "./lay-stances";
+import { type LayUnit, unitSize } from "./lay-unit";
+
+/** A stretch of cloth that lies in one fold, and what is cut from it. */
+export interface SectionPlan {
+  readonly fold: LayFold;
+  readonly pieces: readonly LayPiece[];
+}
+
+/** Why a garment cannot be laid in a way: the piece that is too wide, the cloth that it wants, or the way that would do. */
+export interface LayRefusal {
+  readonly code: "too-wide" | "not-this-fold";
+  readonly unit: string;
+  readonly cloth: ClothId;
+  /** Width of cloth on which this way would do. */
+  readonly wanted: Inches;
+  /** Another way in which it fits this cloth; null when none does. */
+  readonly nearest: LayWay | null;
+}
+
+export interface LayOrder {
+  readonly units: readonly LayUnit[];
+  readonly groups: readonly FoldGroup[];
+  readonly cloth: Cloth;
+}
+
+const groupFor = ({ groups }: LayOrder, unit: LayUnit): FoldGroup =>
+  certain(
+    groups.find(({ id }) => id === unit.id),
+    `group ${unit.id}`,
+  );
+
+const folded = ({ units }: LayOrder): readonly LayUnit[] => units.filter(({ on }) => on !== "single");
+const lone = ({ units }: LayOrder): readonly LayUnit[] => units.filter(({ on }) => on === "single");
+
+function refuse(unit: LayUnit, wanted: Inches, code: LayRefusal["code"] = "too-wide"): Result<never, LayRefusal> {
+  return fail({ code, unit: unit.id, cloth: unit.cloth, wanted: wanted + 2 * SELVEDGE, nearest: null });
+}
+
+/** Every piece of the units on one fold; the refusal of the first that fits nowhere on it. */
+function onOneFold(units: readonly LayUnit[], cloth: Cloth, fold: LayFold): Result<SectionPlan, LayRefusal> {
+  const pieces: LayPiece[] = [];
+  for (const unit of units) {
+    const made = layPieces(unit, cloth, lanesOf(fold));
+    if (made.some(({ stances }) => stances.length === 0)) {
+      const whole = unitSize(unit).width;
+      return refuse(unit, fold.kind === "open" ? (unit.on === "fold" ? 2 * whole : whole) : 2 * whole);
+    }
+    pieces.push(...made);
+  }
+  return succeed({ fold, pieces });
+}
+
+/** A group on a fold of its own; a pair too wide for the doubled cloth is cut twice from open cloth. */
+function ownFold(order: LayOrder, unit: LayUnit): Result<SectionPlan, LayRefusal> {
+  const usable = usableWidth(order.cloth);
+  const need = widthNeed(groupFor(order, unit), unit);
+  const doubled = doubledWidth(need, usable);
+  if (doubled === null) {
+    return unit.on === "pair" ? onOneFold([unit], order.cloth, openFold(usable)) : refuse(unit, 2 * need.least);
+  }
+  const fold = unit.layers === 4 ? foldFour(usable, doubled) : foldIn(usable, doubled);
+  return onOneFold([unit], order.cloth, fold);
+}
+
+/** Lone pieces join the first stretch that leaves room beside its fold; others follow on open cloth. */
+function addLone(order: LayOrder, sections: readonly SectionPlan[]): Result<readonly SectionPlan[], LayRefusal> {
+  const result = [...sections];
+  const rest: LayUnit[] = [];
+  for (const unit of lone(order)) {
+    const at = result.findIndex(({ fold }) => fold.beside >= unitSize(unit).width + 0.125);
+    const section = result[at];
+    if (section === undefined) rest.push(unit);
+    else {
+      const beside = lanesOf(section.fold).filter(({ layers }) => layers === 1);
+      result[at] = { ...section, pieces: [...section.pieces, ...layPieces(unit, order.cloth, beside)] };
+    }
+  }
+  if (rest.length === 0) return succeed(result);
+  const open = onOneFold(rest, order.cloth, openFold(usableWidth(order.cloth)));
+  return open.ok ? succeed([...result, open.value]) : open;
+}
+
+function inTurn(order: LayOrder): Result<readonly SectionPlan[], LayRefusal> {
+  const sections: SectionPlan[] = [];
+  for (const unit of folded(order)) {
+    const made = ownFold(order, unit);
+    if (!made.ok) return made;
+    sections.push(made.value);
+  }
+  return addLone(order, sections);
+}
+
+/** Widths at which it makes sense to fold: one group's own, where all narrower ones fit too. */
+function foldWidths(order: LayOrder): readonly Inches[] {
+  const usable = usableWidth(order.cloth);
+  const wanted = folded(order).flatMap((unit) => doubledWidth(widthNeed(groupFor(order, unit), unit), usable) ?? []);
+  return [...new Set(wanted)].sort((a, b) => b - a);
+}
+
+function sectionsFor(order: LayOrder, way: LayWay): readonly Result<readonly SectionPlan[], LayRefusal>[] {
+  const usable = usableWidth(order.cloth);
+  const whole = (fold: LayFold): Result<readonly SectionPlan[], LayRefusal> => {
+    const made = onOneFold(order.units, order.cloth, fold);
+    return made.ok ? succeed([made.value]) : made;
+  };
+  switch (way) {
+    case "in-turn":
+      return [inTurn(order)];
+    case "one-fold":
+      return foldWidths(order)
+        .slice(0, 1)
+        .filter((doubled) => doubled < usable / 2)
+        .map((doubled) => whole(foldIn(usable, doubled)));
+    case "selvedges":
+      return [whole(foldIn(usable, usable / 2))];
+    case "gate":
+      return foldWidths(order)
+        .filter((doubled) => doubled < usable / 2)
+        .map((doubled) => whole(foldGate(usable, doubled)));
+    case "open":
+      return [whole(openFold(usable))];
+    default:
+      return way satisfies never;
+  }
+}
+
+/**
+ * The stretches of cloth for a garment laid in a way; several where the fold may be made in more than one width.
+ *
+ * @returns at least one, or the refusal: which piece is too wide, and the width that would do
+ */
+export function planSections(order: LayOrder, way: LayWay): Result<readonly (readonly SectionPlan[])[], LayRefusal> {
+  const four = order.units.find(({ layers }) => layers === 4);
+  if (four !== undefined && way !== "in-turn") return refuse(four, 0, "not-this-fold");
+  const all = sectionsFor(order, way);
+  const made = all.flatMap((result) => (result.ok ? [result.value] : []));
+  if (made.length > 0) return succeed(made);
+  const refused = all.flatMap((result) => (result.ok ? [] : result.issues));
+  const [first] = refused;
+  if (first !== undefined) return fail(first);
+  const widest = certain([...folded(order), ...order.units][0], "a unit to lay");
+  return refuse(widest, 2 * unitSize(widest).width);
+}

@@ -1,0 +1,4 @@
+export { makeFirstPlan } from "./first-plan";
+export { improvePlan, repairPlan } from "./search";
+export { makePackTable, type PackTable } from "./table";
+export type { PackPiece, PackPlan, PackTask, Placement, Stance } from "./task";

@@ -1,0 +1,16 @@
+export const tuning = {
+  stride: 3,
+  patience: 40,
+  shrinkFirst: 0.03,
+  shrinkLast: 0.001,
+  explore: 0.008,
+  attempts: 6,
+  kept: 6,
+  growth: 1.5,
+  low: 1.1,
+  fade: 0.95,
+  cut: 0.5,
+  pool: 5,
+  cells: 28,
+  closeIn: 2,
+};

@@ -1,0 +1,123 @@
+import { foldOfGroup, type LayFold } from "@/core/cloth";
+import type { CutSheet } from "@/core/formats";
+import { formatLengthWithUnit, type Unit } from "@/core/length";
+import { usePreferences } from "@/ui/shell/preferences";
+import type { Group } from "./cloth-frame";
+import { ClothText } from "./cloth-text";
+
+/** Air between layers, as they are seen from the end of the cloth. */
+const GAP = 1.6;
+
+/** The cloth seen from its end, as one line from selvedge to selvedge: the folds are its turns. */
+function endPath({ kind, doubled, second, across, endToEnd }: LayFold): string {
+  if (kind === "open") return `M 0 0 H ${across}`;
+  const turn = (x: number, y: number, way: -1 | 1) => `A ${GAP / 2} ${GAP / 2} 0 0 ${way === -1 ? 0 : 1} ${x} ${y}`;
+  if (kind === "gate") {
+    const left = `M ${doubled - 0.3} ${-GAP} H ${GAP / 2} ${turn(GAP / 2, 0, -1)}`;
+    const right = second > 0 ? `H ${across - GAP / 2} ${turn(across - GAP / 2, -GAP, -1)} H ${doubled + 0.3}` : "";
+    return `${left} ${right}`;
+  }
+  if (kind === "four-layers" && !endToEnd) {
+    return `M ${across} 0 H ${GAP / 2} ${turn(GAP / 2, -GAP, 1)} H ${doubled - GAP / 2} ${turn(doubled - GAP / 2, -2 * GAP, -1)} H ${GAP / 2} ${turn(GAP / 2, -3 * GAP, 1)} H ${doubled}`;
+  }
+  return `M ${doubled} ${-GAP} H ${GAP / 2} ${turn(GAP / 2, 0, -1)} H ${across}`;
+}
+
+function Measure({
+  from,
+  to,
+  y,
+  said,
+}: {
+  readonly from: number;
+  readonly to: number;
+  readonly y: number;
+  readonly said: string;
+}) {
+  if (to - from < 1) return null;
+  return (
+    <>
+      <path
+        d={`M ${from} ${y - 0.6} V ${y + 0.6} M ${from} ${y} H ${to} M ${to} ${y - 0.6} V ${y + 0.6}`}
+        stroke="var(--color-lantern)"
+        strokeWidth={0.2}
+      />
+      <ClothText x={(from + to) / 2} y={y + 2.2} fontSize={1.7} textAnchor="middle" fill="var(--color-chalk)">
+        {said}
+      </ClothText>
+    </>
+  );
+}
+
+interface FoldPictureProps {
+  readonly sheet: CutSheet;
+  readonly group: Group;
+}
+
+/** How the cloth lies for a group: from its end, so that every layer is seen, and from above, with what stays single beside it. */
+export function FoldPicture({ sheet, group }: FoldPictureProps) {
+  const { hand } = usePreferences();
+  const unit: Unit = sheet.unit;
+  const fold = foldOfGroup(
+    { layers: group.layers as 1 | 2 | 4, foldedWidth: group.foldedWidth, way: group.way ?? "in-turn" },
+    sheet.cloth.usable,
+  );
+  const mirrored = hand === "left";
+  const folded = fold.doubled + fold.second;
+  const length = Math.min(Math.max(group.length, 12), fold.across * 1.3);
+  const say = (value: number) => formatLengthWithUnit(value, unit);
+  const top = 4;
+  const height = top + length + 6;
+  return (
+    <svg
+      viewBox={`${mirrored ? -fold.across - 3 : -3} ${-3 * GAP - 4} ${fold.across + 6} ${height + 3 * GAP + 4}`}
+      className="h-full w-full"
+      role="img"
+      aria-label={`${group.layers === 1 ? "Open cloth" : `${group.layers} layers, ${say(fold.doubled)} wide, fold at the ${mirrored ? "right" : "left"}`}, ${say(fold.beside)} single beside it`}
+    >
+      <g transform={mirrored ? "scale(-1 1)" : undefined}>
+        <ClothText x={0} y={-3 * GAP - 1.8} fontSize={1.5} fill="var(--color-chalk-soft)">
+          From the end
+        </ClothText>
+        <path d={endPath(fold)} fill="none" stroke="var(--color-fold-light)" strokeWidth={0.55} strokeLinecap="round" />
+        <ClothText x={0} y={top - 0.8} fontSize={1.5} fill="var(--color-chalk-soft)">
+          From above
+        </ClothText>
+        <rect y={top} width={fold.across} height={length} fill="var(--color-cloth-under)" />
+        <rect
+          y={top}
+          width={folded}
+          height={length}
+          fill="var(--color-cloth)"
+          stroke="var(--color-chalk-soft)"
+          strokeWidth={0.12}
+        />
+        {fold.doubled > 0 && (
+          <rect x={-0.6} y={top} width={1.4} height={length} rx={0.5} fill="var(--color-fold-light)" />
+        )}
+        {fold.second > 0 && (
+          <rect x={fold.across - 0.8} y={top} width={1.4} height={length} rx={0.5} fill="var(--color-fold-light)" />
+        )}
+        {fold.endToEnd && (
+          <rect y={top + length - 0.8} width={folded} height={1.4} rx={0.5} fill="var(--color-fold-light)" />
+        )}
+        {fold.second === 0 && (
+          <path
+            d={`M ${fold.across} ${top} V ${top + length}`}
+            stroke="var(--color-tape-edge)"
+            strokeWidth={0.4}
+            strokeDasharray="1.2 0.6"
+          />
+        )}
+        {fold.doubled > 0 && (
+          <ClothText x={folded / 2} y={top + length / 2} fontSize={1.7} textAnchor="middle" fill="var(--color-chalk)">
+            {`${group.layers} layers`}
+          </ClothText>
+        )}
+        <Measure from={0} to={fold.doubled} y={top + length + 1.4} said={say(fold.doubled)} />
+        <Measure from={fold.doubled} to={folded} y={top + length + 1.4} said={say(fold.second)} />
+        <Measure from={folded} to={fold.across} y={top + length + 1.4} said={`${say(fold.beside)} single`} />
+      </g>
+    </svg>
+  );
+}

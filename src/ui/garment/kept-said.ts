@@ -1,0 +1,12 @@
+import type { KeptState } from "./use-decisions";
+
+export type { KeptState };
+
+/** What is said of decisions on their way to the book. */
+export const keptSaid: Readonly<Record<KeptState, string>> = {
+  kept: "Kept.",
+  keeping: "Keeping…",
+  "not-kept": "Not kept: the garment is cut.",
+  away: "Not kept yet: the shop's computer does not answer. It is sent when it does.",
+  "not-drawable": "Not kept: this cannot be drawn. The cloth shows the last that could.",
+};

@@ -1,0 +1,222 @@
+"use client";
+
+import { useCallback, useMemo, useState } from "react";
+import { type ClothId, clothIds } from "@/core/chalk";
+import type { LaidUnit, LayPin, LayWay } from "@/core/cloth";
+import type { KeptLay, Order, OrderPatch } from "@/core/formats";
+import { formatLengthWithUnit, type Unit } from "@/core/length";
+import { clothNames, wordLayRefusal } from "@/core/wording";
+import type { OwnRuleSet, StoredCloth } from "@/db";
+import { type Decisions, problemsByPath, useDecisions } from "@/ui/garment/use-decisions";
+import { Fractions } from "@/ui/reading/fractions";
+import { ChoicePills } from "@/ui/shell/choice-pills";
+import { ClothGiven } from "./cloth-given";
+import { ClothNeeded } from "./cloth-needed";
+import { FoldWays } from "./fold-ways";
+import { LayDrawing } from "./lay-drawing";
+import { LeftOverList } from "./left-over-list";
+import { PieceBar } from "./piece-bar";
+import { unitKey } from "./use-drag";
+import { useLay } from "./use-lay";
+import { WhatIfs } from "./what-ifs";
+import { WidthsTable } from "./widths-table";
+
+interface LayViewProps {
+  readonly orderId: string;
+  readonly document: Order;
+  readonly shop: Unit;
+  readonly ownSets: readonly OwnRuleSet[];
+  readonly start: Decisions;
+}
+
+const toDegrees = (turn: number): number => Math.round((turn / Math.PI) * 180);
+const toRadians = (degrees: number): number => (degrees / 180) * Math.PI;
+
+type Pin = NonNullable<KeptLay["pins"]>[number];
+
+function writePin({ unit, copy, mirrored, turn, x, y }: LayPin): Pin {
+  return { unit, copy, mirrored, turn: toDegrees(turn), x, y };
+}
+
+const readPin = (pin: Pin): LayPin => ({ ...pin, turn: toRadians(pin.turn) });
+
+/** The same value for as long as it says the same: what is kept of a lay must not ask for the lay again. */
+function useSame<Value>(value: Value): Value {
+  const text = JSON.stringify(value);
+  // biome-ignore lint/correctness/useExhaustiveDependencies: the text stands for the value
+  return useMemo(() => value, [text]);
+}
+
+/** What is asked of the workers: the order without what came of it. */
+function askedOrder(order: Order): Order {
+  const ways = clothIds.flatMap((id) => {
+    const way = order.lay?.[id]?.way;
+    return way === undefined ? [] : [[id, { way }]];
+  });
+  const elsewhere = order.lay?.elsewhere;
+  return { ...order, lay: { ...Object.fromEntries(ways), ...(elsewhere === undefined ? {} : { elsewhere }) } };
+}
+
+/** A change to how one cloth lies. */
+function withLay(cloth: StoredCloth, id: ClothId, change: (before: KeptLay) => KeptLay): StoredCloth {
+  return { ...cloth, lay: { ...cloth.lay, [id]: change(cloth.lay?.[id] ?? {}) } };
+}
+
+function patched(before: Decisions, { choices, way, oneWay, elsewhere }: OrderPatch): Decisions {
+  const cloth: StoredCloth = {
+    ...before.cloth,
+    ...(oneWay === undefined ? {} : { oneWay }),
+    lay: {
+      ...before.cloth.lay,
+      ...(way === undefined ? {} : { main: { way } }),
+      ...(elsewhere === undefined ? {} : { elsewhere: [...elsewhere] }),
+    },
+  };
+  return { ...before, cloth, choices: { ...before.choices, ...choices } };
+}
+
+/** The cloth: how it lies, what is needed, what is given, what would make it fit. */
+export function LayView({ orderId, document, shop, ownSets, start }: LayViewProps) {
+  const { decisions, decide, order, outcome, sheet, kept } = useDecisions(orderId, document, { shop, ownSets, start });
+  const [cloth, setCloth] = useState<ClothId>("main");
+  const [picked, setPicked] = useState<string | null>(null);
+  const [before, setBefore] = useState<Decisions | null>(null);
+  const own = decisions.cloth.lay?.[cloth] ?? {};
+  const way: LayWay = own.way ?? "in-turn";
+  const asked = useSame(askedOrder(order));
+  const pins = useSame((own.pins ?? []).map(readPin));
+  const laidBefore = useSame((own.kept?.laid ?? []).map(readPin));
+  const lay = useLay(asked, cloth, way, pins, laidBefore);
+  const { shown } = lay;
+  const unit = sheet?.unit ?? shop;
+  const problems = problemsByPath(outcome);
+  const units = shown?.plan.sections.flatMap(({ laid }) => laid) ?? [];
+  const pickedUnit = units.find((laid) => unitKey(laid) === picked) ?? null;
+
+  const tellCloth = useCallback((told: StoredCloth) => decide((now) => ({ ...now, cloth: told })), [decide]);
+  const pin = useCallback(
+    (laid: LaidUnit, change: Partial<LayPin>) =>
+      decide((now) => ({
+        ...now,
+        cloth: withLay(now.cloth, cloth, (layNow) => {
+          const others = (layNow.pins ?? []).filter(({ unit: id, copy }) => id !== laid.unit || copy !== laid.copy);
+          return { ...layNow, pins: [...others, writePin({ ...laid, ...change })] };
+        }),
+      })),
+    [decide, cloth],
+  );
+  const unpin = useCallback(
+    (laid: LaidUnit) =>
+      decide((now) => ({
+        ...now,
+        cloth: withLay(now.cloth, cloth, (layNow) => ({
+          ...layNow,
+          pins: (layNow.pins ?? []).filter(({ unit: id, copy }) => id !== laid.unit || copy !== laid.copy),
+        })),
+      })),
+    [decide, cloth],
+  );
+  const move = (laid: LaidUnit, across: number, down: number) =>
+    pin(laid, { x: laid.x + across, y: Math.max(0, laid.y + down) });
+  // Half round about the middle of where it lies; a half on its fold turns head down and stays on it.
+  const turn = (laid: LaidUnit) => {
+    const ys = laid.outline.map(({ y }) => y);
+    const xs = laid.outline.map(({ x }) => x);
+    const onFold = laid.on === "fold" && laid.layers > 1;
+    pin(laid, {
+      turn: laid.turn + (laid.turn > 1 ? -Math.PI : Math.PI),
+      mirrored: onFold ? !laid.mirrored : laid.mirrored,
+      x: onFold ? laid.x : Math.min(...xs) + Math.max(...xs) - laid.x,
+      y: Math.min(...ys) + Math.max(...ys) - laid.y,
+    });
+  };
+  const foldOtherwise = (next: LayWay) =>
+    decide((now) => ({ ...now, cloth: withLay(now.cloth, cloth, () => ({ way: next })) }));
+  const keep = () => {
+    if (shown === null) return;
+    const { plan, left, of } = shown;
+    decide((now) => ({
+      ...now,
+      cloth: withLay(now.cloth, cloth, (layNow) => ({
+        ...layNow,
+        way: plan.way,
+        kept: {
+          of,
+          width: plan.width,
+          used: plan.used,
+          laid: plan.sections.flatMap(({ laid }) => laid.map(writePin)),
+          left: left.map((rest) => ({ ...rest })),
+        },
+      })),
+    }));
+  };
+  const tryPatch = (patch: OrderPatch) => {
+    setBefore(decisions);
+    decide((now) => patched(now, patch));
+  };
+  const takeBack = () => {
+    if (before !== null) decide(before);
+    setBefore(null);
+  };
+  const cloths = lay.ways?.cloths ?? ["main"];
+
+  return (
+    <div className="flex flex-col gap-3 p-3 lg:grid lg:h-[calc(100dvh-72px)] lg:min-h-[640px] lg:grid-cols-[1fr_520px]">
+      <section className="on-cloth flex min-h-0 flex-col gap-2" aria-label="The cloth as it lies">
+        {cloths.length > 1 && (
+          <ChoicePills
+            label="Which cloth"
+            options={cloths.map((id) => ({ id, label: clothNames[id] }))}
+            value={cloth}
+            onPick={(id) => setCloth(id as ClothId)}
+          />
+        )}
+        <div className="h-[72dvh] min-h-0 min-w-0 rounded-lg bg-table-deep p-2 lg:h-auto lg:flex-1">
+          {shown !== null && (
+            <LayDrawing
+              shown={shown}
+              unit={unit}
+              picked={picked}
+              onPick={setPicked}
+              onMoved={move}
+              onTurn={turn}
+              onUnpin={unpin}
+            />
+          )}
+          {lay.refused !== null && (
+            <p role="alert" className="slip m-4 p-4 text-lg font-semibold text-wrong">
+              <Fractions text={wordLayRefusal(lay.refused, unit)} /> Choose another fold beside, or wider cloth.
+            </p>
+          )}
+          {lay.message !== null && (
+            <p role="alert" className="slip m-4 p-4 text-lg font-semibold text-wrong">
+              <Fractions text={lay.message} />
+            </p>
+          )}
+        </div>
+        <PieceBar
+          lay={lay}
+          unit={unit}
+          picked={pickedUnit}
+          isKept={shown !== null && own.kept?.of === shown.of && Math.abs(own.kept.used - shown.plan.used) < 0.01}
+          onTurn={turn}
+          onPin={(laid) => pin(laid, {})}
+          onUnpin={unpin}
+          onKeep={keep}
+        />
+      </section>
+      {/* A scrolling region must be reachable by keyboard. */}
+      {/* biome-ignore lint/a11y/noNoninteractiveTabindex: see above */}
+      <section className="slip fold-edge min-h-0 overflow-y-auto px-4 py-2" aria-label="How much cloth" tabIndex={0}>
+        <ClothNeeded lay={lay} sheet={sheet} unit={unit} keptState={kept} />
+        <ClothGiven cloth={decisions.cloth} which={cloth} problems={problems} shop={shop} onTell={tellCloth} />
+        <FoldWays lay={lay} way={way} unit={unit} onFold={foldOtherwise} />
+        {cloth === "main" && (
+          <WhatIfs lay={lay} unit={unit} tried={before !== null} onTry={tryPatch} onTakeBack={takeBack} />
+        )}
+        <WidthsTable lay={lay} unit={unit} />
+        <LeftOverList left={shown?.left ?? []} say={(length) => formatLengthWithUnit(length, unit)} />
+      </section>
+    </div>
+  );
+}

@@ -1,0 +1,72 @@
+import type { Unit } from "@/core/length";
+import { wayNames, wordLayRefusal } from "@/core/wording";
+import { Fractions } from "@/ui/reading/fractions";
+import { Reading } from "@/ui/reading/reading";
+import { sayPurchase } from "./cloth-length";
+import type { useLay } from "./use-lay";
+
+interface WidthsTableProps {
+  readonly lay: ReturnType<typeof useLay>;
+  readonly unit: Unit;
+}
+
+/** What the other yardstick says of a purchase: metres for yards, yards for metres. */
+function otherMeasure(used: number, buyUnit: "yd" | "m"): string {
+  if (buyUnit === "yd") return `${(Math.ceil(((used + 2) * 2.54) / 10) / 10).toFixed(1)} m`;
+  return sayPurchase(Math.ceil((used + 2) / 9) / 4, "yd");
+}
+
+/** How much of each usual width, folded as the house would. */
+export function WidthsTable({ lay, unit }: WidthsTableProps) {
+  const { widths } = lay;
+  return (
+    <section className="min-h-72 border-b border-card-deep py-3" aria-label="On every usual width">
+      <h2 className="text-lg">On every usual width</h2>
+      <table className="w-full text-left">
+        <thead className="text-sm text-ink-soft">
+          <tr>
+            <th scope="col" className="py-1 pr-2">
+              Width
+            </th>
+            <th scope="col" className="py-1 pr-2">
+              Buy
+            </th>
+            <th scope="col" className="py-1 pr-2">
+              Or
+            </th>
+            <th scope="col" className="py-1">
+              Folded
+            </th>
+          </tr>
+        </thead>
+        <tbody>
+          {widths?.map(({ width, way, used, purchase, refused }) => (
+            <tr key={width} className="border-t border-card-deep align-baseline">
+              <th scope="row" className="py-2 pr-2 whitespace-nowrap">
+                <Reading value={width} unit={unit} withUnit />
+              </th>
+              {purchase !== null && used !== null && way !== null ? (
+                <>
+                  <td className="py-2 pr-2 text-lg font-semibold whitespace-nowrap">
+                    <Fractions text={sayPurchase(purchase.buy, purchase.buyUnit)} />
+                    {purchase.cost !== null && (
+                      <span className="block text-sm font-normal">{purchase.cost.toFixed(2)}</span>
+                    )}
+                  </td>
+                  <td className="py-2 pr-2 whitespace-nowrap">
+                    <Fractions text={otherMeasure(used, purchase.buyUnit)} />
+                  </td>
+                  <td className="py-2 text-sm">{wayNames[way]}</td>
+                </>
+              ) : (
+                <td colSpan={3} className="py-2 text-sm">
+                  {refused !== null && <Fractions text={wordLayRefusal(refused, unit)} />}
+                </td>
+              )}
+            </tr>
+          ))}
+        </tbody>
+      </table>
+    </section>
+  );
+}

@@ -1,0 +1,71 @@
+/// <reference lib="webworker" />
+import type { LayReport, LayRequest } from "./lay-messages";
+import { workOn } from "./lay-session";
+
+declare const self: DedicatedWorkerGlobalScope;
+
+/** Work is done in short turns, so that the page is heard between them. */
+const TURN_MS = 40;
+/** Progress is told so often, plans as they come. */
+const TELL_MS = 250;
+
+let work: Generator<void, void> | null = null;
+let paused = false;
+let planned = false;
+let lastProgress = 0;
+
+function tell(report: LayReport): void {
+  if (report.kind === "progress" && report.looking) {
+    const now = performance.now();
+    if (now - lastProgress < TELL_MS) return;
+    lastProgress = now;
+  }
+  self.postMessage(report);
+}
+
+/** The clock stands still while the work is paused: its minute is a minute of looking. */
+let stoodFor = 0;
+let pausedAt = 0;
+const now = () => performance.now() - stoodFor;
+
+function takeTurn(): void {
+  planned = false;
+  if (work === null || paused) return;
+  const until = performance.now() + TURN_MS;
+  while (performance.now() < until) {
+    if (work.next().done === true) {
+      work = null;
+      return;
+    }
+  }
+  planTurn();
+}
+
+function planTurn(): void {
+  if (planned) return;
+  planned = true;
+  setTimeout(takeTurn, 0);
+}
+
+self.onmessage = ({ data }: MessageEvent<LayRequest>) => {
+  switch (data.kind) {
+    case "pause":
+      if (!paused) pausedAt = performance.now();
+      paused = true;
+      return;
+    case "go-on":
+      if (paused) stoodFor += performance.now() - pausedAt;
+      paused = false;
+      return planTurn();
+    case "stop":
+      work = null;
+      return;
+    case "lay":
+    case "answer":
+      paused = false;
+      work = workOn(data, tell, now);
+      return planTurn();
+    default:
+      return data satisfies never;
+  }
+};
