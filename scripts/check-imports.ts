@@ -18,7 +18,7 @@ const CORE_MAY_IMPORT: Readonly<Record<string, readonly string[]>> = {
   checks: ["length", "geometry", "body", "rules", "chalk"],
   cloth: ["length", "geometry", "packing", "body", "rules", "chalk", "checks"],
   wording: ["length", "body", "rules", "chalk", "checks", "cloth"],
-  formats: ["length", "geometry", "body", "rules", "chalk", "garments", "checks", "cloth", "wording"],
+  formats: ["length", "geometry", "packing", "body", "rules", "chalk", "garments", "checks", "cloth", "wording"],
 };
 
 /** Outside the core: the interface asks the server, the server asks the database, everything may ask the core. */
@@ -73,10 +73,13 @@ function target({ file, from }: Import): string | null {
   return from.startsWith(".") ? relative(ROOT, resolve(dirname(file), from)) : null;
 }
 
+/** Files that every folder of the core stands on. */
+const FLOOR: readonly string[] = ["result", "seeded"];
+
 function judgeCore(own: readonly string[], other: readonly string[]): string | null {
   const [, ownFolder = ""] = own;
   const [, otherFolder = "", ...inside] = other;
-  if (otherFolder === "result" || ownFolder === otherFolder) return null;
+  if (FLOOR.includes(otherFolder) || ownFolder === otherFolder) return null;
   if (!(CORE_MAY_IMPORT[ownFolder] ?? []).includes(otherFolder))
     return `core/${ownFolder} may not import from core/${otherFolder}`;
   return inside.length > 0 ? `from outside a folder only its index is imported: core/${otherFolder}` : null;

@@ -12,7 +12,7 @@ import { printStepList } from "./pdf/step-list";
 import { today } from "./readings";
 
 /** A file that the browser keeps or shows. */
-function fileResponse(content: string | Uint8Array, type: string, name: string, shown = false): Response {
+export function fileResponse(content: string | Uint8Array, type: string, name: string, shown = false): Response {
   // A name may hold any letter; the plain one is for those who read no other.
   const plain = name.replace(/[^\w.-]+/g, "-");
   const disposition = `${shown ? "inline" : "attachment"}; filename="${plain}"; filename*=UTF-8''${encodeURIComponent(name)}`;

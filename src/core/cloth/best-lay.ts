@@ -1,9 +1,9 @@
 import type { ClothId } from "../chalk";
 import type { Inches } from "../length";
 import { fail, type Result, succeed } from "../result";
-import { type LayWay, layWays } from "./lay-fold";
 import { improveLay, type LayPlan, readLay, startLay } from "./lay-plan";
 import type { LayOrder, LayRefusal } from "./lay-sections";
+import { type LayWay, layWays } from "./lay-way";
 
 /** What a way of folding takes, or why it cannot be used. */
 export type WayAnswer =

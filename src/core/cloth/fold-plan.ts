@@ -2,7 +2,7 @@ import { type Draft, givenTick, type Piece, type Refusal } from "../chalk";
 import { areaOutside } from "../geometry";
 import { type Inches, roundUpToStep, type Tick, tickStep } from "../length";
 import { fail, type Result, succeed } from "../result";
-import type { LayWay } from "./lay-fold";
+import type { LayWay } from "./lay-way";
 
 /** How a garment may be folded; what has no fold of its own lies single. */
 export const foldKinds = ["one-fold", "back-from-front", "four-layers"] as const;

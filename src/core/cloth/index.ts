@@ -12,7 +12,7 @@ export {
 export { orderSteps } from "./cutting-order";
 export { type FoldGroup, type FoldKind, foldKinds, type PieceReach, planFolds, reachOf } from "./fold-plan";
 export { checkLay, type LayFault } from "./lay-check";
-export { foldOfGroup, type LayFold, type LayWay, layWays } from "./lay-fold";
+export { foldOfGroup, type LayFold } from "./lay-fold";
 export {
   improveLay,
   type LaidSection,
@@ -26,6 +26,7 @@ export {
 } from "./lay-plan";
 export type { LayOrder, LayRefusal } from "./lay-sections";
 export { type LayUnit, layUnits } from "./lay-unit";
+export { type LayWay, layWays } from "./lay-way";
 export { findLeftOver, type LeftOver, leftOverOutline } from "./left-over";
 export type { HandAct, Phase, TableStep } from "./steps";
 export {

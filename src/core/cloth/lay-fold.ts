@@ -2,10 +2,7 @@ import type { Inches } from "../length";
 import type { FoldGroup } from "./fold-plan";
 import type { Lane } from "./lay-stances";
 import { type LayUnit, unitSize } from "./lay-unit";
-
-/** Ways to fold a length of cloth for a whole garment. */
-export const layWays = ["in-turn", "one-fold", "selvedges", "gate", "open"] as const;
-export type LayWay = (typeof layWays)[number];
+import type { LayWay } from "./lay-way";
 
 /** How a stretch of cloth lies while it is chalked. */
 export interface LayFold {

@@ -12,10 +12,11 @@ import {
 } from "../packing";
 import { certain, type Result, succeed } from "../result";
 import { type Cloth, SELVEDGE, usableWidth } from "./cloth";
-import { type LayFold, type LayWay, unfoldAcross } from "./lay-fold";
+import { type LayFold, unfoldAcross } from "./lay-fold";
 import { type LayOrder, type LayRefusal, planSections, type SectionPlan } from "./lay-sections";
 import { BETWEEN_CUTS, type LayPiece, type Pose, poseOutline } from "./lay-stances";
 import { type LayUnit, unitArea, unitSize } from "./lay-unit";
+import type { LayWay } from "./lay-way";
 
 /** Where the tailor laid a piece by hand: its pose, and how far its own 0, 0 was moved within its stretch of cloth. */
 export interface LayPin extends Pose {
@@ -32,6 +33,8 @@ export interface LaidUnit extends LayPin {
   readonly on: "fold" | "pair" | "single";
   readonly layers: 1 | 2 | 4;
   readonly outline: readonly Point[];
+  /** The cutting line of each of its pieces. */
+  readonly cuts: readonly (readonly Point[])[];
   readonly pinned: boolean;
 }
 
@@ -75,6 +78,7 @@ export interface LayWork {
 }
 
 const AIR = BETWEEN_CUTS / 2;
+const MIRRORED: Pose = { mirrored: true, turn: 0 };
 /** Rounds of moving pieces out of each other's way after one was pinned, before a new lay is begun. */
 const REPAIR_ROUNDS = 60;
 
@@ -244,6 +248,9 @@ function readUnit(section: SectionWork, index: number, piece: LayPiece): LaidUni
   const lane = certain(piece.lanes[placement.stance], "a lane");
   const corner = boxCorner(piece, placement.stance);
   const [x, y] = [placement.x - corner.x, placement.y - corner.y - AIR];
+  const lie = (outline: readonly Point[]) => poseOutline(outline, pose).map((point) => at(point.x + x, point.y + y));
+  // A half on open cloth lies unfolded: its other side is cut as well.
+  const isWhole = piece.unit.on === "fold" && lane.layers === 1;
   return {
     unit: piece.unit.id,
     copy: piece.copy,
@@ -255,7 +262,8 @@ function readUnit(section: SectionWork, index: number, piece: LayPiece): LaidUni
     turn: pose.turn,
     x,
     y,
-    outline: poseOutline(piece.outline, pose).map((point) => at(point.x + x, point.y + y)),
+    outline: lie(piece.outline),
+    cuts: [...piece.unit.cuts, ...(isWhole ? piece.unit.cuts.map((cut) => poseOutline(cut, MIRRORED)) : [])].map(lie),
     pinned: section.table.task.pieces[index]?.pinned !== null,
   };
 }

@@ -3,19 +3,10 @@ import type { Inches } from "../length";
 import { certain, fail, type Result, succeed } from "../result";
 import { type Cloth, SELVEDGE, usableWidth } from "./cloth";
 import type { FoldGroup } from "./fold-plan";
-import {
-  doubledWidth,
-  foldFour,
-  foldGate,
-  foldIn,
-  type LayFold,
-  type LayWay,
-  lanesOf,
-  openFold,
-  widthNeed,
-} from "./lay-fold";
+import { doubledWidth, foldFour, foldGate, foldIn, type LayFold, lanesOf, openFold, widthNeed } from "./lay-fold";
 import { type LayPiece, layPieces } from "./lay-stances";
 import { type LayUnit, unitSize } from "./lay-unit";
+import type { LayWay } from "./lay-way";
 
 /** A stretch of cloth that lies in one fold, and what is cut from it. */
 export interface SectionPlan {

@@ -21,6 +21,8 @@ export interface LayUnit {
   readonly layers: 2 | 4;
   /** The cutting outline; its fold lies at 0 across, or its left edge where it has none. */
   readonly outline: readonly Point[];
+  /** The cutting line of each of its pieces, where they are chalked together. */
+  readonly cuts: readonly (readonly Point[])[];
   /** Down to the line that must meet its neighbours on a repeat: waist, else bust. */
   readonly level: Inches | null;
   readonly grain: Grain;
@@ -66,13 +68,14 @@ function unitOf(group: FoldGroup, pieces: readonly Piece[]): LayUnit {
   const joined = outlines.length === 1 ? certain(alone, "an outline") : joinOutlines(outlines, BRIDGE / 2);
   return {
     id: group.id,
-    name: first.name,
+    name: pieces.map(({ name }) => name).join(" + "),
     cloth: first.cloth,
     pieces: group.pieces,
     on: group.layers === 4 ? "fold" : on,
     copies: first.cut.copies,
     layers: group.layers === 4 ? 4 : 2,
     outline: thinOutline(joined),
+    cuts: outlines.map((outline) => thinOutline(outline)),
     level: levelOf(first),
     grain: on === "single" ? "either" : "length",
   };

@@ -76,6 +76,19 @@ function takeSection(net: Net, section: LaidSection): void {
   }
 }
 
+/** The largest free rectangle that stands on a row and starts at a column; null when it is a rag. */
+function widestFrom(up: Int32Array, column: number): { width: number; height: number } | null {
+  let best: { width: number; height: number } | null = null;
+  let height = up[column] as number;
+  for (let last = column; last < up.length && height * SQUARE >= LEAST_SIDE; last++) {
+    height = Math.min(height, up[last] as number);
+    const width = last - column + 1;
+    if (Math.min(width, height) * SQUARE < LEAST_SIDE) continue;
+    if (best === null || width * height > best.width * best.height) best = { width, height };
+  }
+  return best;
+}
+
 /** The largest free rectangle: for every square how far up it is free, and the widest stretch at each height. */
 function largestFree({
   columns,
@@ -88,14 +101,9 @@ function largestFree({
     for (let column = 0; column < columns; column++)
       up[column] = taken[row * columns + column] === 1 ? 0 : (up[column] as number) + 1;
     for (let column = 0; column < columns; column++) {
-      let height = up[column] as number;
-      for (let last = column; last < columns && height * SQUARE >= LEAST_SIDE; last++) {
-        height = Math.min(height, up[last] as number);
-        const width = last - column + 1;
-        if (width * SQUARE < LEAST_SIDE || height * SQUARE < LEAST_SIDE) continue;
-        if (best === null || width * height > best.width * best.height)
-          best = { column, row: row - height + 1, width, height };
-      }
+      const found = widestFrom(up, column);
+      if (found !== null && (best === null || found.width * found.height > best.width * best.height))
+        best = { column, row: row - found.height + 1, ...found };
     }
   }
   return best;

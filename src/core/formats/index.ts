@@ -16,6 +16,14 @@ export {
 } from "./cut-sheet";
 export { describeCatalogue } from "./describe";
 export { drawFlat, type FlatEdge, type FlatHalf, type FlatPiece } from "./flat";
+export {
+  calibrationSide,
+  drawAllFullSize,
+  drawPieceFullSize,
+  type FullSizeDrawing,
+  type FullSizeLine,
+  writeFullSizeSvg,
+} from "./full-size";
 export { type ClothQuestion, type LayQuestion, readLayQuestion } from "./lay-question";
 export { makeSheet, type SheetOutcome } from "./make-sheet";
 export { type KeptLay, type Order, type OrderError, orderSchema } from "./order";

@@ -1,12 +1,20 @@
 import type { Inches } from "../length";
 import { depthBetween, type Layout, onRepeat } from "./layout";
 import type { FieldView, LaidStance } from "./table";
-import { tuning } from "./tuning";
 
 /** Scratch cloth for one search: what every place on the net would cost. */
 export interface CostMap {
   cost: Float32Array;
+  readonly near: Near;
 }
+
+export function makeCostMap(): CostMap {
+  const near: Near = { depth: [], columns: [], rows: [], numbers: new Float64Array(5 * MOST_NEAR), count: 0 };
+  return { cost: new Float32Array(1), near };
+}
+
+/** More pieces than this never lie round one. */
+const MOST_NEAR = 64;
 
 interface Net {
   readonly columns: number;
@@ -15,6 +23,9 @@ interface Net {
   /** Cells between two places that are tried. */
   readonly stride: number;
 }
+
+/** The cheapest places of the net that are looked at closely: fewer miss the best one, more cost moves (measured). */
+const KEPT = 6;
 
 interface Found {
   x: Inches;
@@ -88,7 +99,7 @@ function keep(best: Found[], found: Found): void {
   let at = best.length;
   while (at > 0 && (best[at - 1] as Found).cost > found.cost) at--;
   best.splice(at, 0, found);
-  if (best.length > tuning.kept) best.length = tuning.kept;
+  if (best.length > KEPT) best.length = KEPT;
 }
 
 function findLows(layout: Layout, map: CostMap, net: Net, random: () => number): Found[] {
@@ -101,7 +112,7 @@ function findLows(layout: Layout, map: CostMap, net: Net, random: () => number):
       const value = cost[row * net.columns + column] as number;
       if (value > bound || !isLowest(cost, net, column, row, value)) continue;
       keep(best, { x: net.left + column * step, y: row * step, cost: value + random() * 1e-6 });
-      if (best.length === tuning.kept) bound = (best[tuning.kept - 1] as Found).cost;
+      if (best.length === KEPT) bound = (best[KEPT - 1] as Found).cost;
     }
   }
   return best;
@@ -117,14 +128,12 @@ interface Near {
   count: number;
 }
 
-const near: Near = { depth: [], columns: [], rows: [], numbers: new Float64Array(5 * 64), count: 0 };
-
-function gatherNear(layout: Layout, piece: number, index: number, place: Found, reach: number): void {
+function gatherNear(near: Near, layout: Layout, piece: number, index: number, place: Found, reach: number): void {
   const { cell, stances, view: viewOf } = layout.table;
   const own = (stances[index] as LaidStance).shape;
   near.count = 0;
   for (let other = 0; other < layout.count; other++) {
-    if (other === piece || near.count === 64) continue;
+    if (other === piece || near.count === MOST_NEAR) continue;
     const shape = (stances[layout.stance[other] as number] as LaidStance).shape;
     const across = place.x - (layout.x[other] as number);
     const down = place.y - (layout.y[other] as number);
@@ -146,7 +155,7 @@ function gatherNear(layout: Layout, piece: number, index: number, place: Found, 
 }
 
 /** What lying at a place would cost, from the fields between their nodes. */
-function costAt(x: Inches, y: Inches): number {
+function costAt(near: Near, x: Inches, y: Inches): number {
   let cost = 0;
   const { numbers } = near;
   for (let index = 0; index < near.count; index++) {
@@ -168,31 +177,37 @@ function costAt(x: Inches, y: Inches): number {
   return cost;
 }
 
-/** Walks from a place of the net to the cheapest place beside it. */
-function refine(layout: Layout, piece: number, index: number, start: Found, reach: number): Found {
+const STEPS = [
+  [1, 0],
+  [-1, 0],
+  [0, 1],
+  [0, -1],
+] as const;
+
+/** Walks from a place of the net to the cheapest place beside it, with steps that grow shorter. */
+function refine({ near }: CostMap, layout: Layout, piece: number, index: number, start: Found, reach: number): Found {
   const stance = layout.table.stances[index] as LaidStance;
-  gatherNear(layout, piece, index, start, reach * 3);
+  gatherNear(near, layout, piece, index, start, reach * 3);
   const lowest = Math.max(0, layout.length - stance.shape.height);
   const clampX = (x: number) => Math.min(Math.max(x, stance.leftMin), stance.leftMax);
   const clampY = (y: number) => onRepeat(stance, Math.min(Math.max(y, 0), lowest), lowest);
   const found: Found = { x: clampX(start.x), y: clampY(start.y), cost: 0 };
-  found.cost = costAt(found.x, found.y);
-  let step = reach * 0.5;
-  while (step > reach / 20 && found.cost > 0) {
-    let moved = false;
-    for (let way = 0; way < 4 && found.cost > 0; way++) {
-      const x = clampX(found.x + (way === 0 ? step : way === 1 ? -step : 0));
-      const y = clampY(found.y + (way === 2 ? step : way === 3 ? -step : 0));
-      const cost = costAt(x, y);
+  found.cost = costAt(near, found.x, found.y);
+  const stepOn = (step: number): boolean => {
+    const before = found.cost;
+    for (const [across, down] of STEPS) {
+      const x = clampX(found.x + across * step);
+      const y = clampY(found.y + down * step);
+      const cost = costAt(near, x, y);
       if (cost < found.cost) {
         found.x = x;
         found.y = y;
         found.cost = cost;
-        moved = true;
       }
     }
-    if (!moved) step /= 2;
-  }
+    return found.cost < before;
+  };
+  for (let step = reach * 0.5; step > reach / 20 && found.cost > 0; ) if (!stepOn(step)) step /= 2;
   return found;
 }
 
@@ -211,7 +226,6 @@ export function costOf(layout: Layout, piece: number): number {
  * Moves a piece to the cheapest place on the whole cloth, in its best stance: every place of a net is priced at once by
  * adding up the others' fields, and the cheapest few are walked to the bottom.
  */
-export const counter = { moves: 0 };
 export function moveToBestPlace(
   layout: Layout,
   map: CostMap,
@@ -220,7 +234,6 @@ export function moveToBestPlace(
   random: () => number,
 ): void {
   const { table } = layout;
-  counter.moves++;
   const first = table.first[piece] as number;
   let best: (Found & { index: number }) | null = null;
   for (let index = first; index < first + (table.count[piece] as number); index++) {
@@ -229,7 +242,7 @@ export function moveToBestPlace(
     const net = netFor(layout, stance, stride);
     fillMap(layout, map, piece, index, net);
     for (const low of findLows(layout, map, net, random)) {
-      const found = refine(layout, piece, index, low, stride * table.cell);
+      const found = refine(map, layout, piece, index, low, stride * table.cell);
       if (best === null || found.cost < best.cost) best = { ...found, index };
       if (best.cost === 0) break;
     }

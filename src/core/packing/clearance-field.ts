@@ -106,27 +106,36 @@ function hear(nearest: Nearest, node: number, column: number, row: number, from:
     offer(nearest, node, column, row, nearest.x[from] as number, nearest.y[from] as number);
 }
 
-/** Every node learns its nearest place of the border: once down and once up the net, each row both ways. */
+/** A row hears from the row beside it, straight and aslant. */
+function hearFromRow(nearest: Nearest, row: number, other: number): void {
+  const { columns } = nearest;
+  for (let column = 0; column < columns; column++) {
+    const node = row * columns + column;
+    const beside = other * columns + column;
+    hear(nearest, node, column, row, beside);
+    if (column > 0) hear(nearest, node, column, row, beside - 1);
+    if (column < columns - 1) hear(nearest, node, column, row, beside + 1);
+  }
+}
+
+/** A row passes on what it heard, both ways along itself. */
+function hearAlong(nearest: Nearest, row: number): void {
+  const { columns } = nearest;
+  const start = row * columns;
+  for (let column = 1; column < columns; column++) hear(nearest, start + column, column, row, start + column - 1);
+  for (let column = columns - 2; column >= 0; column--) hear(nearest, start + column, column, row, start + column + 1);
+}
+
+/** Every node learns its nearest place of the border: once down and once up the net. */
 function spread(nearest: Nearest): void {
-  const { columns, rows } = nearest;
-  for (let pass = 0; pass < 2; pass++) {
-    const step = pass === 0 ? 1 : -1;
-    for (let count = 0; count < rows; count++) {
-      const row = pass === 0 ? count : rows - 1 - count;
-      if (count > 0) {
-        for (let column = 0; column < columns; column++) {
-          const node = row * columns + column;
-          const above = node - step * columns;
-          hear(nearest, node, column, row, above);
-          if (column > 0) hear(nearest, node, column, row, above - 1);
-          if (column < columns - 1) hear(nearest, node, column, row, above + 1);
-        }
-      }
-      const start = row * columns;
-      for (let column = 1; column < columns; column++) hear(nearest, start + column, column, row, start + column - 1);
-      for (let column = columns - 2; column >= 0; column--)
-        hear(nearest, start + column, column, row, start + column + 1);
-    }
+  const { rows } = nearest;
+  for (let row = 0; row < rows; row++) {
+    if (row > 0) hearFromRow(nearest, row, row - 1);
+    hearAlong(nearest, row);
+  }
+  for (let row = rows - 1; row >= 0; row--) {
+    if (row < rows - 1) hearFromRow(nearest, row, row + 1);
+    hearAlong(nearest, row);
   }
 }
 

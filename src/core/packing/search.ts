@@ -1,11 +1,30 @@
 import { seededNumbers } from "../seeded";
-import { type CostMap, costOf, moveToBestPlace } from "./best-place";
+import { type CostMap, costOf, makeCostMap, moveToBestPlace } from "./best-place";
 import { findMeetings } from "./exact";
 import { depthBetween, keepOnCloth, type Layout, makeLayout, placementsOf, usedLength } from "./layout";
 import { settle } from "./settle";
 import type { PackTable } from "./table";
 import type { PackPlan } from "./task";
-import { tuning } from "./tuning";
+
+/** Cells between two places that are tried. */
+const STRIDE = 3;
+/** Rounds without a better sum of overlaps before a try is given up. */
+const PATIENCE = 40;
+/** Overlaps as small as so many cells together are left to the pieces' own pushing. */
+const CLOSE_IN = 2;
+/** How much the weight of the deepest overlap grows in a round, of the shallowest, and how those of clear pairs fade. */
+const WEIGHT_GROWTH = 1.5;
+const LEAST_GROWTH = 1.1;
+const WEIGHT_FADE = 0.95;
+/** Shares of the length that are taken off at a step: the first, the shortest, and the one that a new round starts with. */
+const FIRST_STEP = 0.03;
+const LAST_STEP = 0.001;
+const LONG_STEP = 0.008;
+const STEP_CUT = 0.5;
+/** Tries at one length, at first and at most, and how many of the nearest misses the next one may start from. */
+const ATTEMPTS = 6;
+const MOST_ATTEMPTS = 64;
+const POOL = 5;
 
 interface Kept {
   readonly stance: Int32Array;
@@ -48,8 +67,8 @@ function reweigh(layout: Layout): number {
       const old = weight[one * count + other] as number;
       const next =
         depth > 0
-          ? old * (tuning.low + (tuning.growth - tuning.low) * (depth / deepest))
-          : Math.max(1, old * tuning.fade);
+          ? old * (LEAST_GROWTH + (WEIGHT_GROWTH - LEAST_GROWTH) * (depth / deepest))
+          : Math.max(1, old * WEIGHT_FADE);
       weight[one * count + other] = next;
       weight[other * count + one] = next;
     }
@@ -92,10 +111,10 @@ function* separate(search: Search): Generator<void, boolean> {
   const { layout, map, random, tolerance } = search;
   let idle = 0;
   let lowest = Number.POSITIVE_INFINITY;
-  while (idle < tuning.patience) {
+  while (idle < PATIENCE) {
     for (const piece of shuffled(layout.count, random)) {
       if (layout.fixed[piece] === 1 || costOf(layout, piece) <= 0) continue;
-      moveToBestPlace(layout, map, piece, tuning.stride, random);
+      moveToBestPlace(layout, map, piece, STRIDE, random);
     }
     yield;
     const total = reweigh(layout);
@@ -107,7 +126,7 @@ function* separate(search: Search): Generator<void, boolean> {
       search.leastTotal = total;
       search.least = keepPlaces(layout);
     }
-    if (total < layout.table.cell * tuning.closeIn) {
+    if (total < layout.table.cell * CLOSE_IN) {
       const before = keepPlaces(layout);
       if (settle(layout, 100, tolerance) === 0 && makeExact(layout, tolerance)) return true;
       bringBack(layout, before);
@@ -154,7 +173,7 @@ function* reach(search: Search, start: Kept, length: number, attempts: number): 
     const at = misses.findIndex(({ total }) => total > search.leastTotal);
     misses.splice(at < 0 ? misses.length : at, 0, { total: search.leastTotal, kept: search.least });
     const share = random();
-    const next = misses[Math.floor(share * share * Math.min(misses.length, tuning.pool))] as NearMiss;
+    const next = misses[Math.floor(share * share * Math.min(misses.length, POOL))] as NearMiss;
     bringBack(layout, next.kept);
     changeLength(layout, length);
     disturb(layout, random);
@@ -173,8 +192,8 @@ export function* improvePlan(table: PackTable, start: PackPlan, seed: number): G
   const search = startSearch(layout, seed);
   let best = start;
   let bestKept = search.least;
-  let step = tuning.shrinkFirst;
-  let attempts = tuning.attempts;
+  let step = FIRST_STEP;
+  let attempts = ATTEMPTS;
   for (;;) {
     const tries = reach(search, bestKept, best.length * (1 - step), attempts);
     let turn = tries.next();
@@ -190,10 +209,10 @@ export function* improvePlan(table: PackTable, start: PackPlan, seed: number): G
       continue;
     }
     // Pressed as far as it goes: back to long steps, tried longer than before.
-    if (step <= tuning.shrinkLast) {
-      step = tuning.explore;
-      attempts = Math.min(64, attempts * 2);
-    } else step = Math.max(tuning.shrinkLast, step * tuning.cut);
+    if (step <= LAST_STEP) {
+      step = LONG_STEP;
+      attempts = Math.min(MOST_ATTEMPTS, attempts * 2);
+    } else step = Math.max(LAST_STEP, step * STEP_CUT);
   }
 }
 
@@ -220,7 +239,7 @@ export function repairPlan(table: PackTable, broken: PackPlan, seed: number, rou
 function startSearch(layout: Layout, seed: number): Search {
   return {
     layout,
-    map: { cost: new Float32Array(1) },
+    map: makeCostMap(),
     random: seededNumbers(seed),
     tolerance: layout.table.cell * 0.02,
     least: keepPlaces(layout),

@@ -27,6 +27,20 @@ function move(layout: Layout, piece: number, across: number, down: number): void
   keepOnCloth(layout, piece);
 }
 
+/** One round of pushing. @returns the deepest overlap that was found */
+function pushAll(layout: Layout): number {
+  let deepest = 0;
+  for (let one = 0; one < layout.count; one++) {
+    for (let other = one + 1; other < layout.count; other++) {
+      const depth = depthBetween(layout, one, other);
+      if (depth <= 0) continue;
+      deepest = Math.max(deepest, depth);
+      pushApart(layout, one, other, depth);
+    }
+  }
+  return deepest;
+}
+
 /**
  * Lets overlapping pieces push each other apart until all are clear or the rounds are used up.
  *
@@ -35,16 +49,7 @@ function move(layout: Layout, piece: number, across: number, down: number): void
 export function settle(layout: Layout, rounds: number, tolerance: number): number {
   let deepest = 0;
   for (let round = 0; round < rounds; round++) {
-    deepest = 0;
-    for (let one = 0; one < layout.count; one++) {
-      for (let other = one + 1; other < layout.count; other++) {
-        if (layout.fixed[one] === 1 && layout.fixed[other] === 1) continue;
-        const depth = depthBetween(layout, one, other);
-        if (depth <= 0) continue;
-        deepest = Math.max(deepest, depth);
-        pushApart(layout, one, other, depth);
-      }
-    }
+    deepest = pushAll(layout);
     if (deepest <= tolerance) return 0;
   }
   return deepest;

@@ -66,3 +66,8 @@ export function makeShape(outline: readonly Point[], rowHeight: Inches): Shape {
 export function turnHalf(outline: readonly Point[], width: Inches, height: Inches): readonly Point[] {
   return outline.map(({ x, y }) => ({ x: width - x, y: height - y }));
 }
+
+/** An outline after half a turn, wherever it lies. */
+export function turnedOutline(outline: readonly Point[]): readonly Point[] {
+  return outline.map(({ x, y }) => ({ x: -x, y: -y }));
+}

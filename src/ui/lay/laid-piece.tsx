@@ -49,11 +49,13 @@ function stretchAt(outline: LaidUnit["outline"], level: number) {
 /** A piece on the cloth: its cutting line, its name, the grain; it can be picked, dragged and moved by the arrows. */
 export function LaidPiece({ laid, isPicked, dragged, onStart, onMove, onDrop, onKey }: LaidPieceProps) {
   const middle = middleOf(laid);
-  const d = `${laid.outline.map(({ x, y }, index) => `${index === 0 ? "M" : "L"} ${x.toFixed(3)} ${y.toFixed(3)}`).join(" ")} Z`;
+  const data = (outline: LaidUnit["outline"]) =>
+    `${outline.map(({ x, y }, index) => `${index === 0 ? "M" : "L"} ${x.toFixed(3)} ${y.toFixed(3)}`).join(" ")} Z`;
   const shift = dragged?.key === unitKey(laid) ? `translate(${dragged.across} ${dragged.down})` : undefined;
-  const size = Math.min(1.9, Math.max(0.8, middle.width / 9));
+  const size = Math.min(1.9, Math.max(0.7, (middle.width * 1.7) / laid.name.length));
   const upsideDown = Math.abs(Math.abs(laid.turn) - Math.PI) < 0.01;
-  const arrow = (Math.min(middle.height * 0.18, 5) * (upsideDown ? -1 : 1)) / 1;
+  const arrow = Math.min(middle.height * 0.2, 6);
+  const grainTop = middle.y + size * 2.4;
   return (
     // biome-ignore lint/a11y/useSemanticElements: a button cannot be drawn inside a picture
     <g
@@ -70,12 +72,18 @@ export function LaidPiece({ laid, isPicked, dragged, onStart, onMove, onDrop, on
       onKeyDown={onKey}
     >
       <path
-        d={d}
+        d={data(laid.outline)}
         fill={isPicked ? "var(--color-fold-light)" : "var(--color-cloth-deep)"}
         fillOpacity={isPicked ? 0.55 : 0.75}
-        stroke={isPicked ? "var(--color-lantern)" : "var(--color-chalk)"}
+        stroke={isPicked ? "var(--color-lantern)" : "none"}
+        strokeWidth={0.5}
+      />
+      <path
+        d={laid.cuts.map(data).join(" ")}
+        fill="none"
+        stroke="var(--color-chalk)"
         strokeWidth={0.28}
-        strokeDasharray={isPicked ? undefined : "0.9 0.35"}
+        strokeDasharray="0.9 0.35"
       />
       {laid.pinned && (
         <path
@@ -85,7 +93,7 @@ export function LaidPiece({ laid, isPicked, dragged, onStart, onMove, onDrop, on
         />
       )}
       <path
-        d={`M ${middle.x} ${middle.y + 1.6 * size + Math.abs(arrow)} v ${-arrow * 1.2} m -0.6 ${arrow > 0 ? 0.9 : -0.9} l 0.6 ${arrow > 0 ? -0.9 : 0.9} l 0.6 ${arrow > 0 ? 0.9 : -0.9}`}
+        d={`M ${middle.x} ${grainTop} v ${arrow} ${upsideDown ? "" : `M ${middle.x} ${grainTop}`} m -0.6 ${upsideDown ? -0.9 : 0.9} l 0.6 ${upsideDown ? 0.9 : -0.9} l 0.6 ${upsideDown ? -0.9 : 0.9}`}
         fill="none"
         stroke="var(--color-guide)"
         strokeWidth={0.18}

@@ -21,7 +21,7 @@ interface LayDrawingProps {
   readonly onUnpin: (laid: LaidUnit) => void;
 }
 
-const ROOM = { left: 3.4, top: 3.2, right: 1.2, bottom: 1.5 };
+const ROOM = { left: 3.4, top: 3.2, right: 2.6, bottom: 1.5 };
 /** Air between stretches that are folded anew. */
 const BETWEEN_STRETCHES = 1;
 const arrows: Readonly<Record<string, readonly [number, number]>> = {
@@ -46,6 +46,23 @@ function Beyond({ from, to, across }: { readonly from: number; readonly to: numb
       strokeDasharray="0.8 0.6"
     />
   );
+}
+
+interface PieceActs {
+  readonly pick: () => void;
+  readonly move: (across: number, down: number) => void;
+  readonly turn: () => void;
+  readonly unpin: () => void;
+}
+
+/** What a key does to the piece in focus: Enter picks, T turns, U lets go, the arrows move by an inch; null for nothing. */
+function keyAct(key: string, mirrored: boolean): ((acts: PieceActs) => void) | null {
+  const step = arrows[key];
+  if (step !== undefined) return ({ move }) => move(step[0] * (mirrored ? -1 : 1), step[1]);
+  if (key === "Enter" || key === " ") return ({ pick }) => pick();
+  if (key === "t" || key === "T") return ({ turn }) => turn();
+  if (key === "u" || key === "U") return ({ unpin }) => unpin();
+  return null;
 }
 
 /** Where each stretch is drawn; one that is folded end to end takes twice the length that is seen. */
@@ -76,20 +93,21 @@ export function LayDrawing({ shown, unit, picked, onPick, onMoved, onTurn, onUnp
       if (laid !== undefined) onMoved(laid, across, down);
       onPick(key);
     },
-    (key) => onPick(key === picked ? null : key),
+    (key) => touch(key),
   );
   const press = (laid: LaidUnit) => (event: KeyboardEvent) => {
     if (pressOn(event.key, laid)) event.preventDefault();
   };
-  /** Enter picks, T turns, U lets go, the arrows move by an inch. @returns whether the key meant anything */
+  const touch = (key: string) => onPick(key === picked ? null : key);
   const pressOn = (key: string, laid: LaidUnit): boolean => {
-    const step = arrows[key];
-    if (step !== undefined) onMoved(laid, step[0] * (mirrored ? -1 : 1), step[1]);
-    else if (key === "Enter" || key === " ") onPick(unitKey(laid) === picked ? null : unitKey(laid));
-    else if (key.toLowerCase() === "t") onTurn(laid);
-    else if (key.toLowerCase() === "u") onUnpin(laid);
-    else return false;
-    return true;
+    const act = keyAct(key, mirrored);
+    act?.({
+      pick: () => touch(unitKey(laid)),
+      move: (x, y) => onMoved(laid, x, y),
+      turn: () => onTurn(laid),
+      unpin: () => onUnpin(laid),
+    });
+    return act !== null;
   };
   const { places, top } = layOut(plan);
   const width = Math.max(...plan.sections.map(({ fold }) => fold.across));

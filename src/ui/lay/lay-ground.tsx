@@ -41,9 +41,11 @@ export function LayGround({ section, seen }: LayGroundProps) {
         strokeDasharray="1.2 0.5"
       />
       <path d={`M 0 0 H ${across}`} stroke="var(--color-table-deep)" strokeWidth={0.3} />
-      <ClothText x={across - 0.8} y={1.9} fontSize={1.3} textAnchor="end" fill="var(--color-chalk-soft)">
-        {`${foldSaid[kind]}${endToEnd ? ", end to end" : ""}`}
-      </ClothText>
+      <g transform={`translate(${across + 1.6} 0.3)`}>
+        <ClothText x={0} y={0} fontSize={1.2} fill="var(--color-ink)" writingMode="vertical-rl">
+          {`${foldSaid[kind]}${endToEnd ? ", end to end" : ""}`}
+        </ClothText>
+      </g>
     </>
   );
 }

@@ -1,0 +1,192 @@
+import { at, flattenPath, growOutline, type Point, readPathData, toPolygonData } from "../geometry";
+import { fromCentimetres, type Inches } from "../length";
+import { makeFirstPlan, makePackTable, type PackPiece } from "../packing";
+import type { CutSheet, SheetPiece } from "./cut-sheet";
+
+/** A line of a full-size drawing, in inches from the drawing's upper left corner. */
+export interface FullSizeLine {
+  readonly kind: "cut" | "stitch" | "fold" | "guide" | "dart" | "notch" | "square";
+  readonly points: readonly Point[];
+  readonly closed: boolean;
+}
+
+export interface FullSizeText {
+  readonly text: string;
+  readonly at: Point;
+  readonly height: Inches;
+}
+
+/** Pieces in full size, to be printed, plotted, thrown on a table or read by another program. */
+export interface FullSizeDrawing {
+  readonly title: string;
+  readonly width: Inches;
+  readonly height: Inches;
+  readonly lines: readonly FullSizeLine[];
+  readonly texts: readonly FullSizeText[];
+}
+
+const MARGIN: Inches = 0.5;
+
+/** Side of the square that is measured before anything is cut: 4 in, 10 cm. */
+export function calibrationSide({ unit }: CutSheet): Inches {
+  return unit === "cm" ? fromCentimetres(10) : 4;
+}
+
+const pointOf = ([x, y]: readonly [number, number] | readonly number[]): Point => at(x ?? 0, y ?? 0);
+
+/** A closed SVG path of a sheet as points. */
+function outlineOf(path: string): readonly Point[] {
+  return flattenPath(readPathData(path.replace(/\s*Z\s*$/, "")));
+}
+
+function lineOf(kind: FullSizeLine["kind"], points: readonly Point[], closed = false): FullSizeLine {
+  return { kind, points, closed };
+}
+
+function notchLines({ notches }: SheetPiece): readonly FullSizeLine[] {
+  const size = 0.125;
+  return notches.map(({ point: [x, y] }) =>
+    lineOf("notch", [at(x - size, y), at(x, y - size), at(x + size, y), at(x, y + size)], true),
+  );
+}
+
+function dartLines({ darts }: SheetPiece): readonly FullSizeLine[] {
+  return darts.flatMap((dart) =>
+    dart.legs.map((leg) => {
+      const ends = dart.end === null ? [] : [pointOf(dart.end)];
+      return lineOf("dart", [pointOf(dart.tip), pointOf(leg), ...ends]);
+    }),
+  );
+}
+
+/** How often and where a piece is cut, in a few words. */
+function sayCut({ cut }: SheetPiece): string {
+  if (cut.on === "fold") return "cut once on the fold";
+  return cut.on === "pair" ? "cut a pair" : `cut ${cut.copies}`;
+}
+
+/** Everything that is drawn of a piece, in the piece's own inches. */
+function drawPiece(piece: SheetPiece): Pick<FullSizeDrawing, "lines" | "texts"> {
+  const { left, right, top, bottom } = piece.box;
+  const middle = at((left + right) / 2, (top + bottom) / 2);
+  const folds = piece.edges.filter(({ onFold }) => onFold);
+  return {
+    lines: [
+      lineOf("cut", outlineOf(piece.outline.cut), true),
+      lineOf("stitch", outlineOf(piece.outline.stitch), true),
+      ...folds.map(({ path }) => lineOf("fold", flattenPath(readPathData(path)))),
+      ...piece.lines.map(({ down }) => lineOf("guide", [at(left, down), at(right, down)])),
+      ...dartLines(piece),
+      ...notchLines(piece),
+    ],
+    texts: [
+      { text: piece.name, at: middle, height: 0.4 },
+      { text: sayCut(piece), at: at(middle.x, middle.y + 0.5), height: 0.25 },
+    ],
+  };
+}
+
+function shift<Drawn extends Pick<FullSizeDrawing, "lines" | "texts">>(drawn: Drawn, x: Inches, y: Inches) {
+  return {
+    lines: drawn.lines.map((line) => ({ ...line, points: line.points.map((point) => at(point.x + x, point.y + y)) })),
+    texts: drawn.texts.map((text) => ({ ...text, at: at(text.at.x + x, text.at.y + y) })),
+  };
+}
+
+function squareAt(side: Inches, x: Inches, y: Inches): Pick<FullSizeDrawing, "lines" | "texts"> {
+  const corners = [at(x, y), at(x + side, y), at(x + side, y + side), at(x, y + side)];
+  return { lines: [lineOf("square", corners, true)], texts: [] };
+}
+
+function titleOf(sheet: CutSheet): string {
+  return `${sheet.order.client?.name ?? "No name"}, ${sheet.order.garment}`;
+}
+
+/** One piece on a drawing of its own, with room round it. */
+export function drawPieceFullSize(sheet: CutSheet, piece: SheetPiece): FullSizeDrawing {
+  const { left, right, top, bottom } = piece.box;
+  const moved = shift(drawPiece(piece), MARGIN - left, MARGIN - top);
+  return {
+    title: `${titleOf(sheet)}: ${piece.name}`,
+    width: right - left + 2 * MARGIN,
+    height: bottom - top + 2 * MARGIN,
+    ...moved,
+  };
+}
+
+/**
+ * Every piece side by side on one long drawing, upright, with the square that is measured first.
+ *
+ * @param width of the roll; wider where a piece is
+ */
+export function drawAllFullSize(sheet: CutSheet, width: Inches): FullSizeDrawing {
+  const side = calibrationSide(sheet);
+  const outlines = [
+    [at(0, 0), at(side, 0), at(side, side), at(0, side)],
+    ...sheet.pieces.map(({ outline }) => outlineOf(outline.cut)),
+  ].map((outline) => growOutline(outline, MARGIN / 2));
+  const widest = Math.max(
+    ...outlines.map((outline) => Math.max(...outline.map(({ x }) => x)) - Math.min(...outline.map(({ x }) => x))),
+  );
+  const across = Math.max(width, widest);
+  const pieces = outlines.map((outline, index): PackPiece => {
+    const size = Math.max(...outline.map(({ x }) => x)) - Math.min(...outline.map(({ x }) => x));
+    return {
+      id: String(index),
+      pinned: null,
+      stances: [{ outline, turned: false, left: [0, across - size], repeat: null }],
+    };
+  });
+  const plan = makeFirstPlan(makePackTable({ pieces, width: across }));
+  const drawn = [squareAt(side, 0, 0), ...sheet.pieces.map(drawPiece)].map((one, index) => {
+    const outline = outlines[index] as readonly Point[];
+    const placed = plan.placements[index] as (typeof plan.placements)[number];
+    return shift(
+      one,
+      placed.x - Math.min(...outline.map(({ x }) => x)),
+      placed.y - Math.min(...outline.map(({ y }) => y)),
+    );
+  });
+  return {
+    title: titleOf(sheet),
+    width: across,
+    height: plan.length,
+    lines: drawn.flatMap(({ lines }) => lines),
+    texts: drawn.flatMap(({ texts }) => texts),
+  };
+}
+
+const strokes: Readonly<Record<FullSizeLine["kind"], string>> = {
+  cut: 'stroke-width="0.04" stroke-dasharray="0.3 0.08"',
+  stitch: 'stroke-width="0.02"',
+  fold: 'stroke-width="0.08"',
+  guide: 'stroke-width="0.008"',
+  dart: 'stroke-width="0.02" stroke-dasharray="0.02 0.08" stroke-linecap="round"',
+  notch: 'stroke-width="0.02"',
+  square: 'stroke-width="0.02"',
+};
+
+function escapeText(text: string): string {
+  return text.replace(/[&<>"']/g, (character) => `&#${character.charCodeAt(0)};`);
+}
+
+/** A full-size drawing as SVG: one user unit is one inch. */
+export function writeFullSizeSvg({ title, width, height, lines, texts }: FullSizeDrawing): string {
+  const drawn = lines.map(({ kind, points, closed }) => {
+    const data = toPolygonData(points);
+    return `<path class="${kind}" d="${closed ? data : data.replace(/ Z$/, "")}" ${strokes[kind]}/>`;
+  });
+  const said = texts.map(
+    (text) =>
+      `<text x="${text.at.x.toFixed(3)}" y="${text.at.y.toFixed(3)}" font-size="${text.height}" text-anchor="middle" fill="#000">${escapeText(text.text)}</text>`,
+  );
+  return `<?xml version="1.0" encoding="UTF-8"?>
+<svg xmlns="http://www.w3.org/2000/svg" width="${width}in" height="${height}in" viewBox="0 0 ${width} ${height}" font-family="sans-serif">
+<title>${escapeText(title)}</title>
+<g fill="none" stroke="#000">
+${drawn.join("\n")}
+</g>
+${said.join("\n")}
+</svg>
+`;
+}
