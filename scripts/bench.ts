@@ -22,6 +22,14 @@ function benchCore(): readonly CoreFigures[] {
   return JSON.parse(execFileSync(process.execPath, [bundle], { encoding: "utf8" })) as readonly CoreFigures[];
 }
 
+/** Lays are measured as they run: built, on one core. `--long` looks for a minute at each, not ten seconds. */
+function benchLays(): void {
+  const bundle = join(folder, "lay.mjs");
+  buildSync({ entryPoints: ["scripts/bench/lay.ts"], bundle: true, platform: "node", format: "esm", outfile: bundle });
+  const seconds = process.argv.includes("--long") ? ["1", "10", "60"] : ["1", "10"];
+  spawnSync(process.execPath, [bundle, ...seconds], { stdio: "inherit" });
+}
+
 /** Starts the app on a data folder of its own that a script has filled. */
 async function startServer(name: string, fill: string, port = PORT, more: Readonly<Record<string, string>> = {}) {
   const env = { ...process.env, ...more, INNER_FOLD_DATA: join(folder, name), PORT: String(port) };
@@ -52,9 +60,11 @@ for (const { garment, draftAndChecksMs, wholeSheetMs } of benchCore()) {
   say(`${garment}: draft and checks, median`, draftAndChecksMs, "ms", garment === "straight-dress" ? 2 : 5);
   say(`${garment}: whole cut sheet, median`, wholeSheetMs, "ms", 16);
 }
+benchLays();
 const demo = await startServer("demo", "scripts/seed.ts");
 say("built tree to first page, address printed", demo.seconds, "s", 6);
-const { scriptPerRedraftMs, scriptKb, pageMs } = await benchBrowser(address);
+const { scriptPerRedraftMs, scriptKb, pageMs, longestInLayMs } = await benchBrowser(address);
+say("longest that a lay holds the page up", longestInLayMs, "ms", 50);
 say("redraft while dragging, script per move", scriptPerRedraftMs, "ms", 16);
 for (const [view, kb] of Object.entries(scriptKb)) say(`scripts of ${view}, gzipped`, kb, "kB", 250);
 for (const [view, ms] of Object.entries(pageMs)) say(`page ${view}, to load, median of 5`, ms, "ms", 1000);

@@ -5,6 +5,8 @@ import { clientPath, openBrowser, orderPath } from "../../e2e/browser";
 export interface BrowserFigures {
   readonly scriptPerRedraftMs: number;
   /** Gzipped size of all scripts that each view loads. */
+  /** The longest that the page was held up while a lay was looked for. */
+  readonly longestInLayMs: number;
   readonly scriptKb: Readonly<Record<string, number>>;
   readonly pageMs: Readonly<Record<string, number>>;
 }
@@ -60,6 +62,22 @@ async function timePage(page: Page, url: string): Promise<number> {
 }
 
 /** Every view by its name, for one order of one client. */
+/** The longest that the page was held up in ten seconds of looking for a lay, once it has arrived. */
+async function timeLay(page: Page, address: string): Promise<number> {
+  await page.goto(address);
+  await page.getByText(/^Looking for/).waitFor();
+  return page.evaluate(
+    () =>
+      new Promise<number>((resolve) => {
+        let longest = 0;
+        new PerformanceObserver((list) => {
+          for (const { duration } of list.getEntries()) longest = Math.max(longest, duration);
+        }).observe({ type: "longtask" });
+        setTimeout(() => resolve(longest), 10_000);
+      }),
+  );
+}
+
 function viewsOf(order: string, client: string): Readonly<Record<string, string>> {
   return {
     orders: "/",
@@ -72,6 +90,9 @@ function viewsOf(order: string, client: string): Readonly<Record<string, string>
     again: `${order}/again`,
     sheet: `${order}/sheet`,
     table: `${order}/table`,
+    cloth: `${order}/cloth`,
+    "full size": `${order}/full-size`,
+    projector: `${order}/projector`,
     paper: `${order}/print`,
     rules: "/rules",
     shop: "/backup",
@@ -91,8 +112,9 @@ export async function benchBrowser(address: string): Promise<BrowserFigures> {
     scriptKb[name] = await weighScripts(browser, address + path);
     pageMs[name] = await timePage(page, address + path);
   }
+  const longestInLayMs = await timeLay(page, `${address}${order}/cloth`);
   await browser.close();
-  return { scriptPerRedraftMs, scriptKb, pageMs };
+  return { scriptPerRedraftMs, scriptKb, pageMs, longestInLayMs };
 }
 
 const median = (times: readonly number[]): number => [...times].sort((a, b) => a - b)[times.length >> 1] ?? 0;

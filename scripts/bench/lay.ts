@@ -90,7 +90,7 @@ function run(instance: Instance, seconds: readonly number[]): Run {
   return { first: share(instance, first.length), firstMs, after };
 }
 
-export function median(values: readonly number[]): number {
+function median(values: readonly number[]): number {
   const sorted = [...values].sort((a, b) => a - b);
   const middle = sorted.length / 2;
   return ((sorted[Math.floor(middle)] ?? 0) + (sorted[Math.ceil(middle) - 1] ?? 0)) / 2;
@@ -100,7 +100,7 @@ export function median(values: readonly number[]): number {
  * How dense lays become on one core: ten jigsaws of 12 to 40 pieces, which fit without waste, and ten sets of garment
  * pieces; and how soon there is a first plan for 20 and for 60 pieces.
  */
-export function benchLays(seconds: readonly number[], say: (line: string) => void): void {
+function benchLays(seconds: readonly number[], say: (line: string) => void): void {
   for (const [count, limit] of [
     [20, 100],
     [60, 1000],
@@ -125,3 +125,5 @@ export function benchLays(seconds: readonly number[], say: (line: string) => voi
     );
   }
 }
+
+benchLays(process.argv.slice(2).map(Number), (line) => process.stdout.write(`        ${line}\n`));

@@ -6,13 +6,15 @@ import type { Order, WhatIf } from "../core/formats";
 export type LayRequest =
   | {
       readonly kind: "lay";
+      /** Comes back with every report, so that the answer to an earlier question is known as one. */
+      readonly ticket: number;
       readonly order: Order;
       readonly cloth: ClothId;
       readonly pins: readonly LayPin[];
       /** How it lay before a piece was pinned, or when it was kept: the others stay where they can. */
       readonly before: readonly LayPin[];
     }
-  | { readonly kind: "answer"; readonly order: Order; readonly cloth: ClothId }
+  | { readonly kind: "answer"; readonly ticket: number; readonly order: Order; readonly cloth: ClothId }
   | { readonly kind: "pause" }
   | { readonly kind: "go-on" }
   | { readonly kind: "stop" };
@@ -42,6 +44,12 @@ export interface WidthLine {
   readonly used: number | null;
   readonly purchase: Purchase | null;
   readonly refused: LayRefusal | null;
+}
+
+/** What a worker posts: a report, and the question that it belongs to. */
+export interface LayPost {
+  readonly ticket: number;
+  readonly report: LayReport;
 }
 
 export type LayReport =

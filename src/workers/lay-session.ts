@@ -26,7 +26,7 @@ const LONGEST_MS = 60_000;
 const IDLE_MS = 15_000;
 /** A lay that is so near to what no lay can beat is done. */
 const NEAR_BOUND = 0.05;
-const STEPS = 12;
+const STEPS = 16;
 
 type Tell = (report: LayReport) => void;
 

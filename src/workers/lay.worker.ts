@@ -1,5 +1,5 @@
 /// <reference lib="webworker" />
-import type { LayReport, LayRequest } from "./lay-messages";
+import type { LayPost, LayReport, LayRequest } from "./lay-messages";
 import { workOn } from "./lay-session";
 
 declare const self: DedicatedWorkerGlobalScope;
@@ -14,13 +14,13 @@ let paused = false;
 let planned = false;
 let lastProgress = 0;
 
-function tell(report: LayReport): void {
+function tell(ticket: number, report: LayReport): void {
   if (report.kind === "progress" && report.looking) {
     const now = performance.now();
     if (now - lastProgress < TELL_MS) return;
     lastProgress = now;
   }
-  self.postMessage(report);
+  self.postMessage({ ticket, report } satisfies LayPost);
 }
 
 /** The clock stands still while the work is paused: its minute is a minute of looking. */
@@ -63,7 +63,7 @@ self.onmessage = ({ data }: MessageEvent<LayRequest>) => {
     case "lay":
     case "answer":
       paused = false;
-      work = workOn(data, tell, now);
+      work = workOn(data, (report) => tell(data.ticket, report), now);
       return planTurn();
     default:
       return data satisfies never;

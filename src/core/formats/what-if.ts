@@ -31,7 +31,7 @@ export interface WhatIf {
   readonly fits: boolean;
 }
 
-const STEPS = 12;
+const STEPS = 16;
 /** Less than this is not worth a change. */
 const LEAST_SAVING: Inches = 0.5;
 

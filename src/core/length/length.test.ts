@@ -23,6 +23,8 @@ describe("reading a length as a tailor writes it", () => {
     ["41.5 in", 41.5],
     ["5' 4 1/2\"", 64.5],
     ["  38  1/2 ", 38.5],
+    ["2 1/4 yd", 81],
+    ["3 yards", 108],
   ])("reads %s as %d inches", (text, value) => expect(inches(text)).toBe(value));
 
   it.each([
@@ -30,6 +32,7 @@ describe("reading a length as a tailor writes it", () => {
     ["97,5cm", 97.5],
     ["97½ cm", 97.5],
     ["97.5CM", 97.5],
+    ["2,5 m", 250],
   ])("reads %s as %d centimetres", (text, value) => expect(inches(text)).toBeCloseTo(value / 2.54, 12));
 
   it("takes the shop's unit when none is written", () => expect(inches("96", "cm")).toBeCloseTo(96 / 2.54, 12));

@@ -16,18 +16,38 @@ export interface LengthProblem {
   readonly typed: string;
 }
 
-const UNIT_WORDS: Readonly<Record<string, Unit>> = {
-  in: "in",
-  inch: "in",
-  inches: "in",
-  '"': "in",
-  "″": "in",
-  "”": "in",
-  cm: "cm",
-  centimetre: "cm",
-  centimetres: "cm",
-  centimeter: "cm",
-  centimeters: "cm",
+interface UnitWord {
+  readonly unit: Unit;
+  /** How many of the unit it stands for: cloth is told in yards and metres. */
+  readonly times: number;
+}
+
+const INCH: UnitWord = { unit: "in", times: 1 };
+const CENTIMETRE: UnitWord = { unit: "cm", times: 1 };
+const YARD: UnitWord = { unit: "in", times: 36 };
+const METRE: UnitWord = { unit: "cm", times: 100 };
+
+const UNIT_WORDS: Readonly<Record<string, UnitWord>> = {
+  in: INCH,
+  inch: INCH,
+  inches: INCH,
+  '"': INCH,
+  "″": INCH,
+  "”": INCH,
+  cm: CENTIMETRE,
+  centimetre: CENTIMETRE,
+  centimetres: CENTIMETRE,
+  centimeter: CENTIMETRE,
+  centimeters: CENTIMETRE,
+  yd: YARD,
+  yds: YARD,
+  yard: YARD,
+  yards: YARD,
+  m: METRE,
+  metre: METRE,
+  metres: METRE,
+  meter: METRE,
+  meters: METRE,
 };
 
 const AMOUNT = /^(?:(\d+)(?:\s+|-))?(\d+)\/(\d+)$|^(\d+(?:[.,]\d+)?|[.,]\d+)$/;
@@ -38,10 +58,11 @@ function spellFractions(text: string): string {
   return text.replace(/[½¼¾⅛⅜⅝⅞⅓⅔]/g, (glyph) => ` ${fractionGlyphs[glyph]}`).replace(/⁄/g, "/");
 }
 
-function splitUnit(text: string, fallback: Unit): { amount: string; unit: Unit } {
+function splitUnit(text: string, fallback: Unit): UnitWord & { readonly amount: string } {
   const match = /^(.*?)\s*([a-z]+|"|″|”)$/.exec(text);
-  const unit = match?.[2] === undefined ? undefined : UNIT_WORDS[match[2]];
-  return unit === undefined ? { amount: text, unit: fallback } : { amount: (match?.[1] ?? "").trim(), unit };
+  const word = match?.[2] === undefined ? undefined : UNIT_WORDS[match[2]];
+  if (word === undefined) return { amount: text, unit: fallback, times: 1 };
+  return { amount: (match?.[1] ?? "").trim(), ...word };
 }
 
 function readAmount(amount: string): number | LengthProblemCode {
@@ -59,7 +80,7 @@ function readFeet(feet: string, rest: string): number | LengthProblemCode {
 }
 
 /**
- * Reads a length in any spelling a tailor uses: `38`, `38.5`, `38 1/2`, `38½`, `38 4/8`, `5' 4 1/2"`, `96cm`, `96,5 cm`.
+ * Reads a length in any spelling a tailor uses: `38`, `38.5`, `38 1/2`, `38½`, `38 4/8`, `5' 4 1/2"`, `96cm`, `96,5 cm`, `2 1/4 yd`, `2.5 m`.
  *
  * @param fallback the unit meant when none is written
  * @returns the length in inches with what was typed, or the reason why it is none; zero and negatives are refused,
@@ -71,12 +92,13 @@ export function parseLength(typed: string, fallback: Unit): Result<TypedLength, 
   if (/^[-−–]\s*[\d.,]/.test(text)) return fail({ code: "negative", typed });
 
   const feet = FEET.exec(text);
-  const { amount, unit } = feet === null ? splitUnit(text, fallback) : { amount: "", unit: "in" as const };
+  const { amount, unit, times } = feet === null ? splitUnit(text, fallback) : { amount: "", ...INCH };
   const value = feet === null ? readAmount(amount) : readFeet(feet[1] ?? "", feet[2] ?? "");
 
   if (typeof value === "string") return fail({ code: value, typed });
   if (value === 0) return fail({ code: "zero", typed });
-  return succeed({ typed: typed.trim(), unit, inches: unit === "cm" ? fromCentimetres(value) : value });
+  const length = value * times;
+  return succeed({ typed: typed.trim(), unit, inches: unit === "cm" ? fromCentimetres(length) : length });
 }
 
 /**

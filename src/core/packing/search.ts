@@ -17,6 +17,9 @@ const WEIGHT_GROWTH = 1.5;
 const LEAST_GROWTH = 1.1;
 const WEIGHT_FADE = 0.95;
 /** Shares of the length that are taken off at a step: the first, the shortest, and the one that a new round starts with. */
+/** The share of the cloth that a first lay of many pieces is tried at, and how many are many. */
+const FAIR_SHARE = 0.8;
+const FEW = 8;
 const FIRST_STEP = 0.03;
 const LAST_STEP = 0.001;
 const LONG_STEP = 0.008;
@@ -181,6 +184,11 @@ function* reach(search: Search, start: Kept, length: number, attempts: number): 
   return false;
 }
 
+/** How much shorter a fair lay of many pieces is than a coarse one; a few pieces cannot fill a cloth, whatever is done. */
+function firstLeap({ task, area }: PackTable, start: PackPlan): number {
+  return task.pieces.length < FEW ? 0 : 1 - area / (FAIR_SHARE * task.width * start.length);
+}
+
 /**
  * Looks for ever shorter plans, one small piece of work at each step: the caller keeps the time and may stop anywhere.
  * Long steps are tried many times over before the plan is pressed together by short ones.
@@ -192,8 +200,9 @@ export function* improvePlan(table: PackTable, start: PackPlan, seed: number): G
   const search = startSearch(layout, seed);
   let best = start;
   let bestKept = search.least;
-  let step = FIRST_STEP;
-  let attempts = ATTEMPTS;
+  // The first plan is coarse: its first goal is what a fair lay takes, tried once.
+  let step = Math.max(FIRST_STEP, firstLeap(table, start));
+  let attempts = 1;
   for (;;) {
     const tries = reach(search, bestKept, best.length * (1 - step), attempts);
     let turn = tries.next();
@@ -205,6 +214,8 @@ export function* improvePlan(table: PackTable, start: PackPlan, seed: number): G
       layout.length = usedLength(layout);
       best = { placements: placementsOf(layout), length: layout.length };
       bestKept = keepPlaces(layout);
+      step = Math.min(step, FIRST_STEP);
+      attempts = Math.max(attempts, ATTEMPTS);
       yield best;
       continue;
     }
@@ -212,7 +223,10 @@ export function* improvePlan(table: PackTable, start: PackPlan, seed: number): G
     if (step <= LAST_STEP) {
       step = LONG_STEP;
       attempts = Math.min(MOST_ATTEMPTS, attempts * 2);
-    } else step = Math.max(LAST_STEP, step * STEP_CUT);
+    } else {
+      attempts = step > FIRST_STEP ? attempts : Math.max(attempts, ATTEMPTS);
+      step = Math.max(LAST_STEP, step * STEP_CUT);
+    }
   }
 }
 

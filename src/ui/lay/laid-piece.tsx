@@ -57,66 +57,73 @@ export function LaidPiece({ laid, isPicked, dragged, onStart, onMove, onDrop, on
   const arrow = Math.min(middle.height * 0.2, 6);
   const grainTop = middle.y + size * 2.4;
   return (
-    // biome-ignore lint/a11y/useSemanticElements: a button cannot be drawn inside a picture
-    <g
-      role="button"
-      tabIndex={0}
-      aria-pressed={isPicked}
-      aria-label={`${laid.name}, cut ${saidCut(laid)}${laid.pinned ? ", pinned" : ""}${upsideDown ? ", head down" : ""}`}
-      transform={shift}
-      className="cursor-grab touch-none outline-none [&:focus-visible>path:first-child]:stroke-[var(--color-lantern)]"
-      onPointerDown={onStart}
-      onPointerMove={onMove}
-      onPointerUp={onDrop}
-      onPointerCancel={onDrop}
-      onKeyDown={onKey}
-    >
-      <path
-        d={data(laid.outline)}
-        fill={isPicked ? "var(--color-fold-light)" : "var(--color-cloth-deep)"}
-        fillOpacity={isPicked ? 0.55 : 0.75}
-        stroke={isPicked ? "var(--color-lantern)" : "none"}
-        strokeWidth={0.5}
-      />
-      <path
-        d={laid.cuts.map(data).join(" ")}
-        fill="none"
-        stroke="var(--color-chalk)"
-        strokeWidth={0.28}
-        strokeDasharray="0.9 0.35"
-      />
-      {laid.pinned && (
+    <>
+      {/* biome-ignore lint/a11y/useSemanticElements: a button cannot be drawn inside a picture */}
+      <g
+        role="button"
+        tabIndex={0}
+        aria-pressed={isPicked}
+        aria-label={`${laid.name} ${saidCut(laid)}${laid.pinned ? ", pinned" : ""}${upsideDown ? ", head down" : ""}`}
+        transform={shift}
+        className="cursor-grab touch-none outline-none [&:focus-visible>path:first-child]:stroke-[var(--color-lantern)]"
+        onPointerDown={onStart}
+        onPointerMove={onMove}
+        onPointerUp={onDrop}
+        onPointerCancel={onDrop}
+        onKeyDown={onKey}
+      >
         <path
-          d={`M ${middle.x} ${middle.y - middle.height * 0.3} v 2.2 m -0.9 -2.2 h 1.8`}
-          stroke="var(--color-lantern)"
-          strokeWidth={0.45}
+          d={data(laid.outline)}
+          fill={isPicked ? "var(--color-fold-light)" : "var(--color-cloth-deep)"}
+          fillOpacity={isPicked ? 0.55 : 0.75}
+          stroke={isPicked ? "var(--color-lantern)" : "none"}
+          strokeWidth={0.5}
         />
-      )}
-      <path
-        d={`M ${middle.x} ${grainTop} v ${arrow} ${upsideDown ? "" : `M ${middle.x} ${grainTop}`} m -0.6 ${upsideDown ? -0.9 : 0.9} l 0.6 ${upsideDown ? 0.9 : -0.9} l 0.6 ${upsideDown ? -0.9 : 0.9}`}
-        fill="none"
-        stroke="var(--color-guide)"
-        strokeWidth={0.18}
-      />
-      <ClothText
-        x={middle.x}
-        y={middle.y}
-        fontSize={size}
-        fontWeight={600}
-        textAnchor="middle"
-        fill="var(--color-chalk)"
-      >
-        {laid.name}
-      </ClothText>
-      <ClothText
-        x={middle.x}
-        y={middle.y + size * 1.2}
-        fontSize={size * 0.7}
-        textAnchor="middle"
-        fill="var(--color-chalk-soft)"
-      >
-        {saidCut(laid)}
-      </ClothText>
-    </g>
+        <path
+          d={laid.cuts.map(data).join(" ")}
+          fill="none"
+          stroke="var(--color-chalk)"
+          strokeWidth={0.28}
+          strokeDasharray="0.9 0.35"
+        />
+      </g>
+      {/* What is written on it is said by its name already. */}
+      <g transform={shift} pointerEvents="none">
+        {laid.pinned && (
+          <path
+            d={`M ${middle.x} ${middle.y - middle.height * 0.3} v 2.2 m -0.9 -2.2 h 1.8`}
+            stroke="var(--color-lantern)"
+            strokeWidth={0.45}
+          />
+        )}
+        <path
+          d={`M ${middle.x} ${grainTop} v ${arrow} ${upsideDown ? "" : `M ${middle.x} ${grainTop}`} m -0.6 ${upsideDown ? -0.9 : 0.9} l 0.6 ${upsideDown ? 0.9 : -0.9} l 0.6 ${upsideDown ? -0.9 : 0.9}`}
+          fill="none"
+          stroke="var(--color-guide)"
+          strokeWidth={0.18}
+        />
+        <ClothText
+          aria-hidden="true"
+          x={middle.x}
+          y={middle.y}
+          fontSize={size}
+          fontWeight={600}
+          textAnchor="middle"
+          fill="var(--color-chalk)"
+        >
+          {laid.name}
+        </ClothText>
+        <ClothText
+          aria-hidden="true"
+          x={middle.x}
+          y={middle.y + size * 1.2}
+          fontSize={size * 0.7}
+          textAnchor="middle"
+          fill="var(--color-chalk-soft)"
+        >
+          {saidCut(laid)}
+        </ClothText>
+      </g>
+    </>
   );
 }

@@ -22,6 +22,15 @@ interface LayDrawingProps {
 }
 
 const ROOM = { left: 3.4, top: 3.2, right: 2.6, bottom: 1.5 };
+/** Where the cloth at hand ends, while the lay goes on. */
+function ClothEnd({ at, across }: { readonly at: number; readonly across: number }) {
+  return (
+    <path d={`M -2 ${at} H ${across + 2}`} stroke="var(--color-next)" strokeWidth={0.7} strokeDasharray="1.6 0.8">
+      <title>The cloth ends here</title>
+    </path>
+  );
+}
+
 /** Air between stretches that are folded anew. */
 const BETWEEN_STRETCHES = 1;
 const arrows: Readonly<Record<string, readonly [number, number]>> = {
@@ -144,6 +153,7 @@ export function LayDrawing({ shown, unit, picked, onPick, onMoved, onTurn, onUnp
             ))}
           </g>
         ))}
+        {given !== null && given < plan.used && <ClothEnd at={given} across={width} />}
       </g>
     </svg>
   );

@@ -4,7 +4,7 @@ import { useCallback, useEffect, useRef, useState } from "react";
 import type { ClothId } from "@/core/chalk";
 import type { LayPin, LayRefusal, LayWay } from "@/core/cloth";
 import type { Order, WhatIf } from "@/core/formats";
-import type { LayReport, LayRequest, ShownLay, WidthLine } from "@/workers/lay-messages";
+import type { LayPost, LayReport, LayRequest, ShownLay, WidthLine } from "@/workers/lay-messages";
 
 type WaysReport = Extract<LayReport, { kind: "ways" }>;
 
@@ -55,16 +55,25 @@ function take(state: LayState, report: LayReport): LayState {
   }
 }
 
-function startWorker(tell: (report: LayReport) => void): Worker {
+interface Asked {
+  readonly worker: Worker;
+  /** The question that is open: answers to earlier ones are not heard. */
+  ticket: number;
+}
+
+function startWorker(tell: (report: LayReport) => void): Asked {
   const worker = new Worker(new URL("../../workers/lay.worker.ts", import.meta.url), { type: "module" });
-  worker.onmessage = ({ data }: MessageEvent<LayReport>) => tell(data);
-  return worker;
+  const asked: Asked = { worker, ticket: 0 };
+  worker.onmessage = ({ data }: MessageEvent<LayPost>) => {
+    if (data.ticket === asked.ticket) tell(data.report);
+  };
+  return asked;
 }
 
 /** Lays an order's cloth in one worker, and asks another what else could be done, so that neither waits for the other. */
 export function useLay(order: Order, cloth: ClothId, way: LayWay, pins: readonly LayPin[], kept: readonly LayPin[]) {
   const [state, setState] = useState(NOTHING);
-  const [workers, setWorkers] = useState<{ readonly laying: Worker; readonly asking: Worker } | null>(null);
+  const [workers, setWorkers] = useState<{ readonly laying: Asked; readonly asking: Asked } | null>(null);
   // How the pieces lay last in this way of folding: where a new lay begins.
   const before = useRef({ way, laid: kept });
   if (state.shown?.plan.way === way)
@@ -77,15 +86,18 @@ export function useLay(order: Order, cloth: ClothId, way: LayWay, pins: readonly
     const asking = startWorker(tell);
     setWorkers({ laying, asking });
     return () => {
-      laying.terminate();
-      asking.terminate();
+      laying.worker.terminate();
+      asking.worker.terminate();
     };
   }, []);
 
   const lay = useCallback(() => {
-    const request: LayRequest = { kind: "lay", order, cloth, pins, before: before.current.laid };
+    if (workers === null) return;
+    const { laying } = workers;
+    laying.ticket++;
+    const request: LayRequest = { kind: "lay", ticket: laying.ticket, order, cloth, pins, before: before.current.laid };
     setState((now) => ({ ...now, seconds: 0, looking: "yes" }));
-    workers?.laying.postMessage(request);
+    laying.worker.postMessage(request);
   }, [workers, order, cloth, pins]);
 
   useEffect(() => {
@@ -95,13 +107,15 @@ export function useLay(order: Order, cloth: ClothId, way: LayWay, pins: readonly
   useEffect(() => {
     if (workers === null) return;
     setState((now) => ({ ...now, ways: null, widths: null, whatIfs: [], answered: false }));
-    const request: LayRequest = { kind: "answer", order, cloth };
-    workers.asking.postMessage(request);
+    const { asking } = workers;
+    asking.ticket++;
+    const request: LayRequest = { kind: "answer", ticket: asking.ticket, order, cloth };
+    asking.worker.postMessage(request);
   }, [workers, order, cloth]);
 
   const say = useCallback(
     (kind: "pause" | "go-on" | "stop") => {
-      workers?.laying.postMessage({ kind } satisfies LayRequest);
+      workers?.laying.worker.postMessage({ kind } satisfies LayRequest);
       setState((now) => ({ ...now, looking: kind === "pause" ? "paused" : kind === "go-on" ? "yes" : "no" }));
     },
     [workers],

@@ -63,7 +63,7 @@ function Measure({ side, unit, onMeasured }: MeasureProps) {
   };
   return (
     <form onSubmit={read} className="flex flex-wrap items-end gap-3" noValidate>
-      <p className="max-w-72 flex-1 text-sm">
+      <p className="w-full text-sm sm:w-72">
         Lay the tape along the square on the table, across and down. What does it say?
       </p>
       {(["across", "down"] as const).map((id) => (
