@@ -129,6 +129,7 @@ it("offers every choice of a garment and every rule that moves it, with its why"
     "opening",
     "zipEnd",
     "hemExtra",
+    "shorterBy",
     "fold",
     "scale",
   ]);
