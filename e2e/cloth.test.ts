@@ -10,7 +10,7 @@ beforeAll(async () => {
 afterAll(() => browser.close());
 
 async function openCloth(page: Page): Promise<string> {
-  const order = await orderPath(page, address, "Tamsin Oyelaran", "A-line dress");
+  const order = await orderPath(page, address, "Annika Verhoest", "Basque gown, body");
   await page.goto(`${address}${order}/cloth`);
   await page
     .getByText("Looked long enough")
@@ -114,7 +114,7 @@ describe("how much cloth, and does mine suffice", () => {
 describe("at full size", () => {
   it("throws a line of the table at its true size once the square was measured, on the table that ships", async () => {
     const { page, wrong } = await openPage(browser);
-    const order = await orderPath(page, address, "Tamsin Oyelaran", "A-line dress");
+    const order = await orderPath(page, address, "Annika Verhoest", "Basque gown, body");
     await page.goto(`${address}${order}/full-size`);
     await page.getByRole("link", { name: "Throw it on the table" }).click();
     await page.getByLabel("Try it without a projector").check();

@@ -15,8 +15,8 @@ export interface ClearanceField {
   readonly depth: Float32Array;
 }
 
-/** Rows of a shape are four times finer than the net, so that the border between overlap and air is known well inside a cell. */
-export const ROWS_PER_CELL = 4;
+/** Rows of a shape are three times finer than the net, so that the border between overlap and air is known well inside a cell. */
+export const ROWS_PER_CELL = 3;
 
 /** Stretches of one row, in order and apart: those of row `r` are `starts[r]` to `starts[r + 1]`. */
 interface Stretches {

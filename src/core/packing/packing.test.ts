@@ -74,7 +74,7 @@ const square = (side: number): readonly Point[] => [at(0, 0), at(side, 0), at(si
 describe("the clearance of two shapes", () => {
   it("of squares of 4 and 2: laid corner on corner they are 2 deep, side by side 0, an inch apart −1", () => {
     const cell = 0.25;
-    const field = makeClearanceField(makeShape(square(4), cell / 4), makeShape(square(2), cell / 4), cell);
+    const field = makeClearanceField(makeShape(square(4), cell / 3), makeShape(square(2), cell / 3), cell);
     const depth = (x: number, y: number) =>
       field.depth[Math.round((y - field.top) / cell) * field.columns + Math.round((x - field.left) / cell)] ??
       Number.NaN;

@@ -65,8 +65,8 @@ function outlineKey(outline: readonly Point[]): string {
   return outline.map(({ x, y }) => `${(x - left).toFixed(3)},${(y - top).toFixed(3)}`).join(" ");
 }
 
-/** Cells of the net across a middling piece: coarser ones miss places, finer ones cost moves (measured: 20, 28, 36, 40). */
-const CELLS = 28;
+/** Cells of the net across a middling piece: coarser ones miss places, finer ones cost moves (measured: 20, 22, 28, 36, 40). */
+const CELLS = 22;
 
 function chooseCell(task: PackTask): Inches {
   const areas = task.pieces.map((piece) => polygonArea(piece.stances[0]?.outline ?? []));

@@ -35,10 +35,7 @@ export function GarmentOutcome({ orderId, sheet, unit, kept, keepNow }: GarmentO
           <strong className="text-xl">
             {sheet.cloth.buy} {sheet.cloth.buyUnit}
           </strong>{" "}
-          of <Reading value={sheet.cloth.width} unit={unit} withUnit />{" "}
-          <Link href={`/orders/${orderId}/cloth`} prefetch={false} className="ml-1 font-semibold underline">
-            How it lies
-          </Link>
+          of <Reading value={sheet.cloth.width} unit={unit} withUnit />
         </span>
         <span>
           Bust{" "}
@@ -52,9 +49,14 @@ export function GarmentOutcome({ orderId, sheet, unit, kept, keepNow }: GarmentO
         </span>
       </p>
       <Checks checks={sheet.checks} />
-      <Link href={path} onClick={goOn} className="button button-next w-full">
-        To the cut sheet
-      </Link>
+      <div className="flex gap-2">
+        <Link href={`/orders/${orderId}/cloth`} prefetch={false} className="button">
+          Cloth
+        </Link>
+        <Link href={path} onClick={goOn} className="button button-next flex-1">
+          To the cut sheet
+        </Link>
+      </div>
     </footer>
   );
 }

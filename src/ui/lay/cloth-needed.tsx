@@ -18,7 +18,7 @@ export function ClothNeeded({ lay, sheet, unit, keptState }: ClothNeededProps) {
   const { shown, ways } = lay;
   const thumb = ways?.thumb ?? null;
   return (
-    <section className="min-h-36 border-b border-card-deep py-2" aria-label="What is needed">
+    <section className="min-h-56 sm:min-h-48 border-b border-card-deep py-2" aria-label="What is needed">
       {shown !== null && (
         <>
           <p className="flex flex-wrap items-baseline gap-x-3">

@@ -24,7 +24,7 @@ export function FoldWays({ lay, way, unit, onFold }: FoldWaysProps) {
           const refused = line?.refused ?? null;
           const isChosen = ways?.chosen === id;
           return (
-            <li key={id}>
+            <li key={id} className="min-h-[92px] sm:min-h-[88px]">
               <label className="flex min-h-12 items-start gap-3 rounded-md border-2 border-transparent px-2 py-1 has-[:checked]:border-cloth has-[:checked]:bg-card-deep has-[:disabled]:text-ink-soft">
                 <input
                   type="radio"

@@ -188,7 +188,7 @@ export function LayView({ orderId, document, shop, ownSets, start }: LayViewProp
               <Fractions text={wordLayRefusal(lay.refused, unit)} /> Choose another fold beside, or wider cloth.
             </p>
           )}
-          {lay.message !== null && (
+          {lay.message !== null && outcome.kind === "refused" && (
             <p role="alert" className="slip m-4 p-4 text-lg font-semibold text-wrong">
               <Fractions text={lay.message} />
             </p>

@@ -28,7 +28,7 @@ export function PieceBar({ lay, unit, picked, isKept, onTurn, onPin, onUnpin, on
         ? "Stopped for now"
         : "Looked long enough";
   return (
-    <div className="slip flex flex-wrap items-center gap-x-4 gap-y-2 px-3 py-2">
+    <div className="slip flex min-h-44 flex-wrap content-start items-center gap-x-4 gap-y-2 px-3 py-2 sm:min-h-20 sm:content-center">
       <p className="min-w-48 flex-1">
         <span role="status" className="block text-sm text-ink-soft">
           {shown === null ? "Laying it out…" : said}

@@ -39,7 +39,7 @@ function take(state: LayState, report: LayReport): LayState {
     case "refused":
       return { ...state, shown: null, refused: report.refused, looking: "no" };
     case "undrawable":
-      return { ...state, shown: null, message: report.message, looking: "no" };
+      return { ...state, message: report.message, looking: "no" };
     case "progress":
       return { ...state, seconds: report.seconds, looking: report.looking ? "yes" : "no" };
     case "ways":

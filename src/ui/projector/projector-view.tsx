@@ -147,6 +147,7 @@ export function ProjectorView({ orderId, sheet }: { readonly orderId: string; re
   return (
     <div className="on-cloth flex h-dvh flex-col bg-[#000] text-chalk">
       <main className="min-h-0 flex-1 overflow-hidden">
+        <h1 className="sr-only">The pieces on the table</h1>
         {onStandIn ? (
           <StandInTable unit={sheet.unit} {...size}>
             {image}

@@ -14,6 +14,7 @@ const MEASURED = new Set([
   "allowance",
   "fold-in",
   "fold-again",
+  "fold-gate",
   "notch",
 ]);
 
