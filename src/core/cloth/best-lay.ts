@@ -42,7 +42,7 @@ export function chooseWay(answers: readonly WayAnswer[]): Result<WayChoice, LayR
   const [shortest] = [...laid].sort((a, b) => a.plan.used - b.plan.used);
   if (shortest === undefined) return fail(leastWide(answers));
   const simple = laid.find(({ way }) => way === "in-turn");
-  if (simple === undefined) return succeed({ ...shortest, why: "only-way", saves: 0 });
+  if (simple === undefined || laid.length === 1) return succeed({ ...shortest, why: "only-way", saves: 0 });
   const saves = simple.plan.used - shortest.plan.used;
   if (saves < WORTH_IT) return succeed({ ...simple, why: "simplest", saves: 0 });
   return succeed({ ...shortest, why: "saves", saves });

@@ -99,7 +99,7 @@ describe("the order of the hand", () => {
     (kind) => {
       const { draft, groups } = fold(kind);
       for (const group of groups) {
-        const phases = orderSteps(draft, groups)
+        const phases = orderSteps(draft, groups, 44)
           .filter((step) => step.group === group.id && step.stopUntil === null)
           .map(({ phase }) => phase);
         expect(phases[0]).toBe("fold");
@@ -111,7 +111,7 @@ describe("the order of the hand", () => {
   );
   it("cuts every edge of both pieces once in one fold: neck, shoulder, armhole, side, hem", () => {
     const { draft, groups } = fold("one-fold");
-    const cut = orderSteps(draft, groups).flatMap(({ act, group }) =>
+    const cut = orderSteps(draft, groups, 44).flatMap(({ act, group }) =>
       act.kind === "cut" ? act.edges.map((edge) => `${group} ${edge}`) : [],
     );
     expect(cut).toEqual([
@@ -130,7 +130,7 @@ describe("the order of the hand", () => {
   it("cuts the back's fold open, since its centre is a seam, and never the front's", () => {
     const { draft, groups } = fold("one-fold");
     expect(
-      orderSteps(draft, groups)
+      orderSteps(draft, groups, 44)
         .filter(({ act }) => act.kind === "open-fold")
         .map(({ group }) => group),
     ).toEqual(["back"]);

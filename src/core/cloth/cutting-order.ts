@@ -3,6 +3,7 @@ import { pathEnd, pathLength } from "../geometry";
 import type { Inches } from "../length";
 import { certain } from "../result";
 import type { FoldGroup } from "./fold-plan";
+import { foldFour } from "./lay-fold";
 import { chalkStep, type HandAct, handStep, type StepPlace, shortName, type TableStep } from "./steps";
 
 /** Edges that differ between front and back: cut to the back's first, re-cut on the front alone after separating. */
@@ -163,12 +164,18 @@ function oneFold(group: FoldGroup, pieces: readonly Piece[], isFirst: boolean): 
   ];
 }
 
-function fourLayers(group: FoldGroup, front: Piece, back: Piece): readonly TableStep[] {
+function fourLayers(group: FoldGroup, front: Piece, back: Piece, usable: Inches): readonly TableStep[] {
   const place: StepPlace = { group: group.id, piece: back, layers: 4 };
-  const again = handStep(place, "fold", "fold-again", { kind: "fold-again", foldedWidth: group.foldedWidth });
+  const { endToEnd } = foldFour(usable, group.foldedWidth);
+  const folded = endToEnd ? { ...group, length: 2 * group.length } : group;
+  const again = handStep(place, "fold", "fold-again", {
+    kind: "fold-again",
+    foldedWidth: group.foldedWidth,
+    endToEnd,
+  });
   const kept = recutReferences(front);
   return [
-    ...prepareSteps(group, place, true),
+    ...prepareSteps(folded, place, true),
     again,
     ...chalkSteps(place, back.steps),
     ...cutSteps(place, kept),
@@ -224,8 +231,12 @@ function nameBackEdges(step: TableStep): TableStep {
   return { ...step, act: { ...step.act, edges } };
 }
 
-/** Every step from the folding to the last notch, in the order in which the hand works (craft: cloth). */
-export function orderSteps(draft: Draft, groups: readonly FoldGroup[]): readonly TableStep[] {
+/**
+ * Every step from the folding to the last notch, in the order in which the hand works (craft: cloth).
+ *
+ * @param usable width of the cloth between its selvedges: four layers too wide for it are folded end to end
+ */
+export function orderSteps(draft: Draft, groups: readonly FoldGroup[], usable: Inches): readonly TableStep[] {
   const piece = (id: string): Piece =>
     certain(
       draft.pieces.find((found) => found.id === id),
@@ -239,6 +250,7 @@ export function orderSteps(draft: Draft, groups: readonly FoldGroup[]): readonly
   const [first] = shared;
   if (first === undefined) return alone;
   const [front, back] = [piece("bodice-front"), piece("bodice-back")];
-  const together = first.fold === "four-layers" ? fourLayers(first, front, back) : backFromFront(shared, front, back);
+  const together =
+    first.fold === "four-layers" ? fourLayers(first, front, back, usable) : backFromFront(shared, front, back);
   return [...together, ...alone];
 }

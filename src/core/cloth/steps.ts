@@ -11,7 +11,7 @@ export type HandAct =
   | { readonly kind: "fold-selvedges" }
   | { readonly kind: "fold-gate"; readonly foldedWidth: Inches }
   | { readonly kind: "lie-open" }
-  | { readonly kind: "fold-again"; readonly foldedWidth: Inches }
+  | { readonly kind: "fold-again"; readonly foldedWidth: Inches; readonly endToEnd: boolean }
   | { readonly kind: "lay-on"; readonly traced: string }
   | { readonly kind: "trace"; readonly edges: readonly string[] }
   | { readonly kind: "cut"; readonly edges: readonly string[]; readonly closing: boolean }

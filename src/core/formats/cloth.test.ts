@@ -73,6 +73,21 @@ describe("the way that the whole cloth is folded", () => {
   });
 });
 
+describe("four layers", () => {
+  const texts = (width: number) =>
+    sheetOf(order({ cloth: { width } }, "shift-dress"))
+      .steps.filter(({ act }) => act === "fold-in" || act === "fold-again")
+      .map(({ text }) => text);
+  it("on 60 in lie side by side, front fold outside; on 45 in the doubled cloth is folded again end to end", () => {
+    expect(texts(60)[1]).toContain("front fold outside, back fold inside");
+    expect(texts(45)[1]).toContain("end to end");
+  });
+  it("end to end, twice the length is folded in first", () => {
+    const length = (width: number) => Number(/for (\d+)/.exec(texts(width)[0] ?? "")?.[1]);
+    expect(Math.abs(length(45) - 2 * length(60))).toBeLessThanOrEqual(1);
+  });
+});
+
 describe("a lay that was kept", () => {
   const question = ask(order({ cloth: { width: 60 } }));
   const of = mainCloth(question)?.of ?? "";

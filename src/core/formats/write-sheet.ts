@@ -1,7 +1,7 @@
 import { measurementIds } from "../body";
 import { type Draft, type Edge, edgeDots, type Given, type Mark, type Piece, type Refusal, sewnLength } from "../chalk";
 import { checkDraft, type Finding, type Seam } from "../checks";
-import { type FoldGroup, orderSteps, planFolds, type TableStep } from "../cloth";
+import { type FoldGroup, orderSteps, planFolds, type TableStep, usableWidth } from "../cloth";
 import { type Point, pathEnd, pathLength, toPathData, toPolygonData } from "../geometry";
 import { fail, type Result, succeed } from "../result";
 import { wordFinding, wordReason, wordRefusal, wordStep } from "../wording";
@@ -195,7 +195,7 @@ export function writeSheet(read: ReadOrder): Result<CutSheet, RefusedOrder> {
     seams: report.seams.map(writeSeam),
     rounds: { neck: report.neckRound, armhole: report.armholeRound },
     checks: findings.map((finding) => writeCheck(finding, unit)),
-    steps: orderSteps(draft, groups.value).map((step) => writeStep(step, unit)),
+    steps: orderSteps(draft, groups.value, usableWidth(read.cloths.main)).map((step) => writeStep(step, unit)),
     cloth: cloth.need,
   });
 }

@@ -20,7 +20,8 @@ function endPath({ kind, doubled, second, across, endToEnd }: LayFold): string {
   if (kind === "four-layers" && !endToEnd) {
     return `M ${across} 0 H ${GAP / 2} ${turn(GAP / 2, -GAP, 1)} H ${doubled - GAP / 2} ${turn(doubled - GAP / 2, -2 * GAP, -1)} H ${GAP / 2} ${turn(GAP / 2, -3 * GAP, 1)} H ${doubled}`;
   }
-  return `M ${doubled} ${-GAP} H ${GAP / 2} ${turn(GAP / 2, 0, -1)} H ${across}`;
+  const once = (y: number, to: number) => `M ${doubled} ${y - GAP} H ${GAP / 2} ${turn(GAP / 2, y, -1)} H ${to}`;
+  return endToEnd ? `${once(0, across)} ${once(-2 * GAP, doubled)}` : once(0, across);
 }
 
 function Measure({
@@ -52,16 +53,16 @@ function Measure({
 interface FoldPictureProps {
   readonly sheet: CutSheet;
   readonly group: Group;
+  /** What the step in hand does: the first of two folds shows two layers. */
+  readonly act: string;
 }
 
 /** How the cloth lies for a group: from its end, so that every layer is seen, and from above, with what stays single beside it. */
-export function FoldPicture({ sheet, group }: FoldPictureProps) {
+export function FoldPicture({ sheet, group, act }: FoldPictureProps) {
   const { hand } = usePreferences();
   const unit: Unit = sheet.unit;
-  const fold = foldOfGroup(
-    { layers: group.layers as 1 | 2 | 4, foldedWidth: group.foldedWidth, way: group.way ?? "in-turn" },
-    sheet.cloth.usable,
-  );
+  const layers = act === "fold-in" && group.layers === 4 ? 2 : (group.layers as 1 | 2 | 4);
+  const fold = foldOfGroup({ layers, foldedWidth: group.foldedWidth, way: group.way ?? "in-turn" }, sheet.cloth.usable);
   const mirrored = hand === "left";
   const folded = fold.doubled + fold.second;
   const length = Math.min(Math.max(group.length, 12), fold.across * 1.3);
@@ -73,7 +74,7 @@ export function FoldPicture({ sheet, group }: FoldPictureProps) {
       viewBox={`${mirrored ? -fold.across - 3 : -3} ${-3 * GAP - 4} ${fold.across + 6} ${height + 3 * GAP + 4}`}
       className="h-full w-full"
       role="img"
-      aria-label={`${group.layers === 1 ? "Open cloth" : `${group.layers} layers, ${say(fold.doubled)} wide, fold at the ${mirrored ? "right" : "left"}`}, ${say(fold.beside)} single beside it`}
+      aria-label={`${layers === 1 ? "Open cloth" : `${layers} layers, ${say(fold.doubled)} wide, fold at the ${mirrored ? "right" : "left"}`}, ${say(fold.beside)} single beside it`}
     >
       <g transform={mirrored ? "scale(-1 1)" : undefined}>
         <ClothText x={0} y={-3 * GAP - 1.8} fontSize={1.5} fill="var(--color-chalk-soft)">
@@ -111,7 +112,7 @@ export function FoldPicture({ sheet, group }: FoldPictureProps) {
         )}
         {fold.doubled > 0 && (
           <ClothText x={folded / 2} y={top + length / 2} fontSize={1.7} textAnchor="middle" fill="var(--color-chalk)">
-            {`${group.layers} layers`}
+            {`${layers} layers`}
           </ClothText>
         )}
         <Measure from={0} to={fold.doubled} y={top + length + 1.4} said={say(fold.doubled)} />

@@ -52,9 +52,11 @@ export function LaidPiece({ laid, isPicked, dragged, onStart, onMove, onDrop, on
   const data = (outline: LaidUnit["outline"]) =>
     `${outline.map(({ x, y }, index) => `${index === 0 ? "M" : "L"} ${x.toFixed(3)} ${y.toFixed(3)}`).join(" ")} Z`;
   const shift = dragged?.key === unitKey(laid) ? `translate(${dragged.across} ${dragged.down})` : undefined;
-  const size = Math.min(1.9, Math.max(0.7, (middle.width * 1.7) / laid.name.length));
+  const size = Math.min(1.9, Math.max(0.5, Math.min((middle.width * 1.7) / laid.name.length, middle.height * 0.28)));
   const upsideDown = Math.abs(Math.abs(laid.turn) - Math.PI) < 0.01;
   const arrow = Math.min(middle.height * 0.2, 6);
+  // A short strip has room for its name alone.
+  const hasRoom = middle.height > 9;
   const grainTop = middle.y + size * 2.4;
   return (
     <>
@@ -96,12 +98,14 @@ export function LaidPiece({ laid, isPicked, dragged, onStart, onMove, onDrop, on
             strokeWidth={0.45}
           />
         )}
-        <path
-          d={`M ${middle.x} ${grainTop} v ${arrow} ${upsideDown ? "" : `M ${middle.x} ${grainTop}`} m -0.6 ${upsideDown ? -0.9 : 0.9} l 0.6 ${upsideDown ? 0.9 : -0.9} l 0.6 ${upsideDown ? -0.9 : 0.9}`}
-          fill="none"
-          stroke="var(--color-guide)"
-          strokeWidth={0.18}
-        />
+        {hasRoom && (
+          <path
+            d={`M ${middle.x} ${grainTop} v ${arrow} ${upsideDown ? "" : `M ${middle.x} ${grainTop}`} m -0.6 ${upsideDown ? -0.9 : 0.9} l 0.6 ${upsideDown ? 0.9 : -0.9} l 0.6 ${upsideDown ? -0.9 : 0.9}`}
+            fill="none"
+            stroke="var(--color-guide)"
+            strokeWidth={0.18}
+          />
+        )}
         <ClothText
           aria-hidden="true"
           x={middle.x}
@@ -113,16 +117,18 @@ export function LaidPiece({ laid, isPicked, dragged, onStart, onMove, onDrop, on
         >
           {laid.name}
         </ClothText>
-        <ClothText
-          aria-hidden="true"
-          x={middle.x}
-          y={middle.y + size * 1.2}
-          fontSize={size * 0.7}
-          textAnchor="middle"
-          fill="var(--color-chalk-soft)"
-        >
-          {saidCut(laid)}
-        </ClothText>
+        {middle.height > 4 && (
+          <ClothText
+            aria-hidden="true"
+            x={middle.x}
+            y={middle.y + size * 1.2}
+            fontSize={size * 0.7}
+            textAnchor="middle"
+            fill="var(--color-chalk-soft)"
+          >
+            {saidCut(laid)}
+          </ClothText>
+        )}
       </g>
     </>
   );

@@ -91,7 +91,7 @@ export function TableView({ orderId, sheet, start }: TableViewProps) {
         </section>
         <div className={`h-[34dvh] lg:h-auto lg:max-h-[calc(100dvh-180px)] ${close ? "lg:w-[46%]" : "lg:w-[34%]"}`}>
           {step.phase === "fold" ? (
-            <FoldPicture sheet={sheet} group={group} />
+            <FoldPicture sheet={sheet} group={group} act={step.act} />
           ) : (
             <ClothDrawing sheet={sheet} group={group} activeStep={step} close={close} />
           )}

@@ -177,7 +177,9 @@ function sayHand(act: HandAct, step: TableStep, say: (length: Inches) => string)
     case "fold-again":
       return {
         title: "Fold again",
-        text: `Fold the doubled part once more: front fold outside, back fold inside, both at the same side, ${say(act.foldedWidth)} wide. Pin all four layers.`,
+        text: act.endToEnd
+          ? "Four widths do not go into this cloth: fold the doubled part again end to end, square across, both folded edges on one another. Pin all four layers."
+          : `Fold the doubled part once more: front fold outside, back fold inside, both at the same side, ${say(act.foldedWidth)} wide. Pin all four layers.`,
       };
     case "lay-on":
       return {
