@@ -10,7 +10,7 @@ beforeAll(async () => {
 afterAll(() => browser.close());
 
 async function openCloth(page: Page): Promise<string> {
-  const order = await orderPath(page, address, "Annika Verhoest", "Basque gown, body");
+  const order = await orderPath(page, address, "Annika Verhoest", "Straight dress");
   await page.goto(`${address}${order}/cloth`);
   await page
     .getByText("Looked long enough")
@@ -114,15 +114,15 @@ describe("how much cloth, and does mine suffice", () => {
 describe("at full size", () => {
   it("throws a line of the table at its true size once the square was measured, on the table that ships", async () => {
     const { page, wrong } = await openPage(browser);
-    const order = await orderPath(page, address, "Annika Verhoest", "Basque gown, body");
+    const order = await orderPath(page, address, "Annika Verhoest", "Straight dress");
     await page.goto(`${address}${order}/full-size`);
     await page.getByRole("link", { name: "Throw it on the table" }).click();
     await page.getByLabel("Try it without a projector").check();
     // The tape on the drawn table says 17½ across and 18⅜ down for the square of 480 dots.
     await page.getByRole("button", { name: "That is its size" }).click();
     expect(await page.getByRole("alert").filter({ hasText: "The side" }).count()).toBe(2);
-    await page.getByLabel(/^Across/).fill("17 1/2");
-    await page.getByLabel(/^Down/).fill("18 3/8");
+    await page.getByLabel(/^Across/).fill("17 1/2 in");
+    await page.getByLabel(/^Down/).fill("18 3/8 in");
     await page.getByRole("button", { name: "That is its size" }).click();
     const picture = page.getByRole("img", { name: /at its true size/ });
     const fold = await picture
