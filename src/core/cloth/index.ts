@@ -27,7 +27,7 @@ export {
 export type { LayOrder, LayRefusal } from "./lay-sections";
 export { type LayUnit, layUnits } from "./lay-unit";
 export { type LayWay, layWays } from "./lay-way";
-export { findLeftOver, type LeftOver, leftOverOutline } from "./left-over";
+export { findLeftOver, type LeftOver } from "./left-over";
 export type { HandAct, Phase, TableStep } from "./steps";
 export {
   afterShrinking,

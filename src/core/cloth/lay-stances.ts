@@ -1,6 +1,6 @@
 import { at, growOutline, joinOutlines, type Point, type Radians, turnPoint } from "../geometry";
 import type { Inches } from "../length";
-import type { PackPiece, Stance } from "../packing";
+import type { Stance } from "../packing";
 import type { Cloth } from "./cloth";
 import type { LayUnit } from "./lay-unit";
 
@@ -75,7 +75,7 @@ function stanceIn(unit: LayUnit, outline: readonly Point[], cloth: Cloth, pose: 
   const onFold = unit.on === "fold" && lane.layers > 1;
   if (width > lane.to - lane.from + 2 * AIR + 1e-6) return null;
   const left: readonly [number, number] = onFold
-    ? foldedLeft(pose, lane, width)
+    ? foldedLeft(lane, width)
     : [lane.from - AIR, Math.max(lane.from - AIR, lane.to + AIR - width)];
   return {
     outline: grown,
@@ -85,7 +85,7 @@ function stanceIn(unit: LayUnit, outline: readonly Point[], cloth: Cloth, pose: 
   };
 }
 
-function foldedLeft(_pose: Pose, lane: Lane, width: Inches): readonly [number, number] {
+function foldedLeft(lane: Lane, width: Inches): readonly [number, number] {
   const left = lane.fold === "right" ? lane.to + AIR - width : lane.from - AIR;
   return [left, left];
 }
@@ -159,9 +159,4 @@ function copiesIn(unit: LayUnit, open: boolean, lanes: readonly Lane[]): number 
   if (unit.on === "fold") return 1;
   if (unit.on === "pair") return open ? 2 : 1;
   return lanes.some(({ layers }) => layers === 1) ? unit.copies : Math.ceil(unit.copies / 2);
-}
-
-/** A lay piece as the packing takes it. */
-export function toPackPiece(piece: LayPiece): PackPiece {
-  return { id: `${piece.unit.id}/${piece.copy}`, stances: piece.stances, pinned: null };
 }

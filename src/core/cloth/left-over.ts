@@ -1,4 +1,4 @@
-import { at, type Point } from "../geometry";
+import { crossingsAt, type Point } from "../geometry";
 import type { Inches } from "../length";
 import { unfoldAcross } from "./lay-fold";
 import type { LaidSection, LayPlan } from "./lay-plan";
@@ -22,16 +22,6 @@ interface Net {
   readonly columns: number;
   readonly rows: number;
   readonly taken: Uint8Array;
-}
-
-function crossingsAt(outline: readonly Point[], level: Inches): readonly Inches[] {
-  return outline
-    .flatMap((point, index) => {
-      const before = outline[index - 1] ?? (outline.at(-1) as Point);
-      if (before.y <= level === point.y <= level) return [];
-      return [before.x + ((point.x - before.x) * (level - before.y)) / (point.y - before.y)];
-    })
-    .sort((a, b) => a - b);
 }
 
 function takeStretch(net: Net, row: number, from: Inches, to: Inches): void {
@@ -135,9 +125,4 @@ export function findLeftOver(plan: LayPlan, usable: Inches, length: Inches): rea
       takeStretch(net, row, free.column * SQUARE, (free.column + free.width) * SQUARE);
   }
   return found;
-}
-
-/** A rectangle's outline, for drawing. */
-export function leftOverOutline({ across, down, width, length }: LeftOver): readonly Point[] {
-  return [at(across, down), at(across + width, down), at(across + width, down + length), at(across, down + length)];
 }

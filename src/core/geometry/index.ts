@@ -1,6 +1,6 @@
 export { curveBetween, HANDLE, hollowLine, leaningLine, type SideSeamPoints, sideSeam } from "./curves";
 export { type Dot, dotsAlong } from "./dots";
-export { areaOutside, isSimple, overlapBeside } from "./inside";
+export { areaOutside, crossingsAt, isSimple, overlapBeside } from "./inside";
 export {
   crossAtDepth,
   crossPath,

@@ -1,4 +1,5 @@
 import { Clipper, FillRule } from "clipper2-ts";
+import type { Inches } from "../length";
 import { flattenPath } from "./measure";
 import { polygonArea } from "./outline";
 import type { Path } from "./path";
@@ -60,6 +61,18 @@ export function isSimple(outline: Path | readonly Point[]): boolean {
 export function areaOutside(inner: readonly Point[], outer: readonly Point[]): number {
   const outside = Clipper.differenceD([[...inner]], [[...outer]], FillRule.NonZero, 5);
   return outside.reduce((sum, path) => sum + polygonArea(path), 0);
+}
+
+/** Where a closed outline crosses a level, from the left; half-open, so that a corner on the level counts once. */
+export function crossingsAt(outline: readonly Point[], level: Inches): readonly Inches[] {
+  const found: Inches[] = [];
+  let before = outline.at(-1) as Point;
+  for (const point of outline) {
+    if (before.y <= level !== point.y <= level)
+      found.push(before.x + ((point.x - before.x) * (level - before.y)) / (point.y - before.y));
+    before = point;
+  }
+  return found.sort((a, b) => a - b);
 }
 
 /** Across at every level where a closed chain meets it, the leftmost and the rightmost; null where it does not reach. */

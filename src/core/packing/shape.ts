@@ -1,4 +1,4 @@
-import { type Point, polygonArea } from "../geometry";
+import { crossingsAt, type Point, polygonArea } from "../geometry";
 import type { Inches } from "../length";
 
 /** An outline laid with the upper left corner of its box at 0, 0, cut into thin rows: what every quick question is asked of. */
@@ -18,26 +18,13 @@ export interface Rows {
   readonly right: Float64Array;
 }
 
-/** Where the outline crosses a level, from the left; half-open, so that a corner on the level counts once. */
-function crossings(outline: readonly Point[], level: Inches): readonly Inches[] {
-  const found: Inches[] = [];
-  let before = outline.at(-1) as Point;
-  for (const point of outline) {
-    if (before.y <= level !== point.y <= level) {
-      found.push(before.x + ((point.x - before.x) * (level - before.y)) / (point.y - before.y));
-    }
-    before = point;
-  }
-  return found.sort((a, b) => a - b);
-}
-
 function cutIntoRows(outline: readonly Point[], height: Inches, rowHeight: Inches): Rows {
   const count = Math.max(1, Math.ceil(height / rowHeight - 0.5));
   const starts = new Int32Array(count + 1);
   const left: number[] = [];
   const right: number[] = [];
   for (let row = 0; row < count; row++) {
-    const met = crossings(outline, Math.min((row + 0.5) * rowHeight, height - 1e-6));
+    const met = crossingsAt(outline, Math.min((row + 0.5) * rowHeight, height - 1e-6));
     for (let index = 0; index + 1 < met.length; index += 2) {
       left.push(met[index] as number);
       right.push(met[index + 1] as number);

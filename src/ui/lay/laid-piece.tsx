@@ -1,5 +1,6 @@
 import type { KeyboardEvent, PointerEvent } from "react";
 import type { LaidUnit } from "@/core/cloth";
+import { crossingsAt } from "@/core/geometry";
 import { ClothText } from "@/ui/cloth/cloth-text";
 import { type Dragged, unitKey } from "./use-drag";
 
@@ -31,13 +32,7 @@ function middleOf({ outline }: LaidUnit) {
 }
 
 function stretchAt(outline: LaidUnit["outline"], level: number) {
-  const met = outline
-    .flatMap((point, index) => {
-      const before = outline[index - 1] ?? outline[outline.length - 1] ?? point;
-      if (before.y <= level === point.y <= level) return [];
-      return [before.x + ((point.x - before.x) * (level - before.y)) / (point.y - before.y)];
-    })
-    .sort((a, b) => a - b);
+  const met = crossingsAt(outline, level);
   let best = { x: 0, y: level, width: 0 };
   for (let index = 0; index + 1 < met.length; index += 2) {
     const [left = 0, right = 0] = [met[index], met[index + 1]];
