@@ -25,6 +25,15 @@ export const keyMap = [
     ],
   },
   {
+    view: "On the cloth, a piece in focus",
+    keys: [
+      { keys: ["←", "→", "↑", "↓"], does: "Move it by an inch, and pin it there" },
+      { keys: ["Enter", "Space"], does: "Take it in hand, or put it down" },
+      { keys: ["T"], does: "Turn it head down" },
+      { keys: ["U"], does: "Let it move again" },
+    ],
+  },
+  {
     view: "At the table",
     keys: [
       { keys: ["→", "Enter", "Space"], does: "Done, on to the next step" },
