@@ -1,5 +1,6 @@
 import { Clipper, FillRule } from "clipper2-ts";
 import { type Point, polygonArea } from "../../src/core/geometry";
+import { type PackPiece, turnedOutline } from "../../src/core/packing";
 import { seededNumbers } from "../../src/core/seeded";
 
 /** A rectangle cut into pieces: a lay without any waste exists. */
@@ -76,4 +77,17 @@ export function cutJigsaw(seed: number, count: number, width = 44): Jigsaw {
     length,
     pieces: pieces.map((piece) => (random() < 0.5 ? piece : piece.map(({ x, y }) => ({ x: -x, y: -y })))),
   };
+}
+
+/** A piece that may lie head up or head down, anywhere across a strip of that width. */
+export function upAndDown(id: string, outline: readonly Point[], width: number): PackPiece {
+  const xs = outline.map(({ x }) => x);
+  const most = width - (Math.max(...xs) - Math.min(...xs));
+  const stance = (points: readonly Point[], turned: boolean) => ({
+    outline: points,
+    turned,
+    left: [0, most] as const,
+    repeat: null,
+  });
+  return { id, pinned: null, stances: [stance(outline, false), stance(turnedOutline(outline), true)] };
 }

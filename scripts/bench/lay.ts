@@ -2,16 +2,9 @@ import { makeCrowd } from "../../src/core/body";
 import { readOrder } from "../../src/core/formats";
 import { draftGarment, garments } from "../../src/core/garments";
 import { growOutline, type Point, polygonArea } from "../../src/core/geometry";
-import {
-  improvePlan,
-  makeFirstPlan,
-  makePackTable,
-  type PackPiece,
-  type PackTask,
-  turnedOutline,
-} from "../../src/core/packing";
+import { improvePlan, makeFirstPlan, makePackTable, type PackTask } from "../../src/core/packing";
 import { seededNumbers } from "../../src/core/seeded";
-import { cutJigsaw } from "./jigsaw";
+import { cutJigsaw, upAndDown } from "./jigsaw";
 
 /** Something to be laid as short as it goes, and the area that its pieces cover. */
 interface Instance {
@@ -23,18 +16,6 @@ interface Instance {
 const COUNTS = [12, 15, 18, 20, 22, 25, 28, 32, 36, 40] as const;
 /** Half of the distance that two cuts keep. */
 const AIR = 1 / 16;
-
-function upAndDown(id: string, outline: readonly Point[], width: number): PackPiece {
-  const xs = outline.map(({ x }) => x);
-  const most = width - (Math.max(...xs) - Math.min(...xs));
-  const stance = (points: readonly Point[], turned: boolean) => ({
-    outline: points,
-    turned,
-    left: [0, most] as const,
-    repeat: null,
-  });
-  return { id, pinned: null, stances: [stance(outline, false), stance(turnedOutline(outline), true)] };
-}
 
 function jigsaw(seed: number, count: number): Instance {
   const { width, length, pieces } = cutJigsaw(seed, count);

@@ -1,6 +1,6 @@
 import { Polygon, point } from "@flatten-js/core";
 import { describe, expect, it } from "vitest";
-import { cutJigsaw } from "../../../scripts/bench/jigsaw";
+import { cutJigsaw, upAndDown } from "../../../scripts/bench/jigsaw";
 import { at, growOutline, type Point, polygonArea } from "../geometry";
 import {
   improvePlan,
@@ -10,22 +10,9 @@ import {
   type PackPlan,
   type PackTable,
   repairPlan,
-  turnedOutline,
 } from ".";
 import { makeClearanceField } from "./clearance-field";
 import { makeShape } from "./shape";
-
-function upAndDown(id: string, outline: readonly Point[], width: number): PackPiece {
-  const xs = outline.map(({ x }) => x);
-  const most = width - (Math.max(...xs) - Math.min(...xs));
-  const stance = (points: readonly Point[], turned: boolean) => ({
-    outline: points,
-    turned,
-    left: [0, most] as const,
-    repeat: null,
-  });
-  return { id, pinned: null, stances: [stance(outline, false), stance(turnedOutline(outline), true)] };
-}
 
 function jigsawTable(seed: number, count: number) {
   const jigsaw = cutJigsaw(seed, count);
