@@ -2,8 +2,8 @@
 
 import { useCallback, useMemo, useState } from "react";
 import { type ClothId, clothIds } from "@/core/chalk";
-import type { LaidUnit, LayPin, LayWay } from "@/core/cloth";
-import type { KeptLay, Order, OrderPatch } from "@/core/formats";
+import type { LayWay } from "@/core/cloth";
+import type { Order, OrderPatch } from "@/core/formats";
 import { formatLengthWithUnit, type Unit } from "@/core/length";
 import { clothNames, wordLayRefusal } from "@/core/wording";
 import type { OwnRuleSet, StoredCloth } from "@/db";
@@ -18,6 +18,7 @@ import { LeftOverList } from "./left-over-list";
 import { PieceBar } from "./piece-bar";
 import { unitKey } from "./use-drag";
 import { useLay } from "./use-lay";
+import { readPin, useLayByHand } from "./use-lay-by-hand";
 import { WhatIfs } from "./what-ifs";
 import { WidthsTable } from "./widths-table";
 
@@ -28,17 +29,6 @@ interface LayViewProps {
   readonly ownSets: readonly OwnRuleSet[];
   readonly start: Decisions;
 }
-
-const toDegrees = (turn: number): number => Math.round((turn / Math.PI) * 180);
-const toRadians = (degrees: number): number => (degrees / 180) * Math.PI;
-
-type Pin = NonNullable<KeptLay["pins"]>[number];
-
-function writePin({ unit, copy, mirrored, turn, x, y }: LayPin): Pin {
-  return { unit, copy, mirrored, turn: toDegrees(turn), x, y };
-}
-
-const readPin = (pin: Pin): LayPin => ({ ...pin, turn: toRadians(pin.turn) });
 
 /** The same value for as long as it says the same: what is kept of a lay must not ask for the lay again. */
 function useSame<Value>(value: Value): Value {
@@ -57,11 +47,7 @@ function askedOrder(order: Order): Order {
   return { ...order, lay: { ...Object.fromEntries(ways), ...(elsewhere === undefined ? {} : { elsewhere }) } };
 }
 
-/** A change to how one cloth lies. */
-function withLay(cloth: StoredCloth, id: ClothId, change: (before: KeptLay) => KeptLay): StoredCloth {
-  return { ...cloth, lay: { ...cloth.lay, [id]: change(cloth.lay?.[id] ?? {}) } };
-}
-
+/** The decisions with a change that is tried. */
 function patched(before: Decisions, { choices, way, oneWay, elsewhere }: OrderPatch): Decisions {
   const cloth: StoredCloth = {
     ...before.cloth,
@@ -94,62 +80,7 @@ export function LayView({ orderId, document, shop, ownSets, start }: LayViewProp
   const pickedUnit = units.find((laid) => unitKey(laid) === picked) ?? null;
 
   const tellCloth = useCallback((told: StoredCloth) => decide((now) => ({ ...now, cloth: told })), [decide]);
-  const pin = useCallback(
-    (laid: LaidUnit, change: Partial<LayPin>) =>
-      decide((now) => ({
-        ...now,
-        cloth: withLay(now.cloth, cloth, (layNow) => {
-          const others = (layNow.pins ?? []).filter(({ unit: id, copy }) => id !== laid.unit || copy !== laid.copy);
-          return { ...layNow, pins: [...others, writePin({ ...laid, ...change })] };
-        }),
-      })),
-    [decide, cloth],
-  );
-  const unpin = useCallback(
-    (laid: LaidUnit) =>
-      decide((now) => ({
-        ...now,
-        cloth: withLay(now.cloth, cloth, (layNow) => ({
-          ...layNow,
-          pins: (layNow.pins ?? []).filter(({ unit: id, copy }) => id !== laid.unit || copy !== laid.copy),
-        })),
-      })),
-    [decide, cloth],
-  );
-  const move = (laid: LaidUnit, across: number, down: number) =>
-    pin(laid, { x: laid.x + across, y: Math.max(0, laid.y + down) });
-  // Half round about the middle of where it lies; a half on its fold turns head down and stays on it.
-  const turn = (laid: LaidUnit) => {
-    const ys = laid.outline.map(({ y }) => y);
-    const xs = laid.outline.map(({ x }) => x);
-    const onFold = laid.on === "fold" && laid.layers > 1;
-    pin(laid, {
-      turn: laid.turn + (laid.turn > 1 ? -Math.PI : Math.PI),
-      mirrored: onFold ? !laid.mirrored : laid.mirrored,
-      x: onFold ? laid.x : Math.min(...xs) + Math.max(...xs) - laid.x,
-      y: Math.min(...ys) + Math.max(...ys) - laid.y,
-    });
-  };
-  const foldOtherwise = (next: LayWay) =>
-    decide((now) => ({ ...now, cloth: withLay(now.cloth, cloth, () => ({ way: next })) }));
-  const keep = () => {
-    if (shown === null) return;
-    const { plan, left, of } = shown;
-    decide((now) => ({
-      ...now,
-      cloth: withLay(now.cloth, cloth, (layNow) => ({
-        ...layNow,
-        way: plan.way,
-        kept: {
-          of,
-          width: plan.width,
-          used: plan.used,
-          laid: plan.sections.flatMap(({ laid }) => laid.map(writePin)),
-          left: left.map((rest) => ({ ...rest })),
-        },
-      })),
-    }));
-  };
+  const { pin, unpin, move, turn, foldOtherwise, keep } = useLayByHand(decide, cloth);
   const tryPatch = (patch: OrderPatch) => {
     setBefore(decisions);
     decide((now) => patched(now, patch));
@@ -202,7 +133,7 @@ export function LayView({ orderId, document, shop, ownSets, start }: LayViewProp
           onTurn={turn}
           onPin={(laid) => pin(laid, {})}
           onUnpin={unpin}
-          onKeep={keep}
+          onKeep={() => shown !== null && keep(shown)}
         />
       </section>
       {/* A scrolling region must be reachable by keyboard. */}

@@ -41,6 +41,11 @@ export function PieceBar({ lay, unit, picked, isKept, onTurn, onPin, onUnpin, on
             long, {share} % of the cloth goes into the garment
           </span>
         )}
+        {shown !== null && shown.faults.length > 0 && (
+          <span role="alert" className="block font-semibold text-wrong">
+            Pinned pieces lie on one another or off the cloth: let one of them move.
+          </span>
+        )}
       </p>
       {picked !== null && (
         <>
@@ -70,7 +75,7 @@ export function PieceBar({ lay, unit, picked, isKept, onTurn, onPin, onUnpin, on
       <button
         type="button"
         className="button button-next min-h-12"
-        disabled={shown === null || isKept}
+        disabled={shown === null || isKept || shown.faults.length > 0}
         onClick={onKeep}
       >
         {isKept ? "Kept with the order" : "Keep this lay"}
