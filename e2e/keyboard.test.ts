@@ -112,6 +112,8 @@ describe("at the table", () => {
     await page.keyboard.press("l");
     await page.getByRole("img", { name: /fold at the right/ }).waitFor();
     await page.keyboard.press("d");
+    // Past the folding, whose picture is the whole cloth: there is something to come closer to.
+    for (let step = 0; step < 4; step++) await page.keyboard.press("ArrowRight");
     await page.keyboard.press("z");
     await page.getByRole("img", { name: /^Close to the step in hand/ }).waitFor();
     await page.reload({ waitUntil: "networkidle" });
