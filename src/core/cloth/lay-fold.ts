@@ -1,7 +1,6 @@
 import type { Inches } from "../length";
 import type { FoldGroup } from "./fold-plan";
 import type { Lane } from "./lay-stances";
-import { type LayUnit, unitSize } from "./lay-unit";
 import type { LayWay } from "./lay-way";
 
 /** How a stretch of cloth lies while it is chalked. */
@@ -18,9 +17,6 @@ export interface LayFold {
   /** True for four layers when the doubled cloth is folded again end to end: it takes twice the length. */
   readonly endToEnd: boolean;
 }
-
-/** A unit is cut no nearer to the open edge of its doubled part than this, where the cloth allows it. */
-const LEAST_MARGIN: Inches = 0.0625;
 
 export function openFold(usable: Inches): LayFold {
   return { kind: "open", doubled: 0, second: 0, beside: usable, across: usable, endToEnd: false };
@@ -78,23 +74,6 @@ export function lanesOf(fold: LayFold): readonly Lane[] {
     ...(fold.second > 0 ? [right] : []),
     ...(fold.beside > 0 ? [beside] : []),
   ];
-}
-
-/** What must be known to fold for a group: how wide its doubled part wants to be, and how wide it must be. */
-export interface WidthNeed {
-  readonly wanted: Inches;
-  readonly least: Inches;
-}
-
-export function widthNeed(group: FoldGroup, unit: LayUnit): WidthNeed {
-  const least = unitSize(unit).width + LEAST_MARGIN;
-  return { wanted: Math.max(group.foldedWidth, least), least };
-}
-
-/** The doubled part that a group gets: with its margin if it can, without if it must; null when it does not fit at all. */
-export function doubledWidth(need: WidthNeed, usable: Inches): Inches | null {
-  if (need.wanted <= usable / 2) return need.wanted;
-  return need.least <= usable / 2 ? usable / 2 : null;
 }
 
 /**
