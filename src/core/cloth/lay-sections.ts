@@ -4,7 +4,7 @@ import { certain, fail, type Result, succeed } from "../result";
 import { type Cloth, SELVEDGE, usableWidth } from "./cloth";
 import type { FoldGroup } from "./fold-plan";
 import { doubledWidth, widthNeed } from "./fold-width";
-import { doubledWidth, foldFour, foldGate, foldIn, type LayFold, lanesOf, openFold, widthNeed } from "./lay-fold";
+import { foldFour, foldGate, foldIn, type LayFold, lanesOf, openFold } from "./lay-fold";
 import { type LayPiece, layPieces } from "./lay-stances";
 import { type LayUnit, unitSize } from "./lay-unit";
 import type { LayWay } from "./lay-way";
