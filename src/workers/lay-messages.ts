@@ -41,8 +41,9 @@ export interface WayLine {
 export interface WidthLine {
   readonly width: number;
   readonly way: LayWay | null;
-  readonly used: number | null;
   readonly purchase: Purchase | null;
+  /** The same by the other yardstick: metres for yards, yards for metres. */
+  readonly otherwise: Purchase | null;
   readonly refused: LayRefusal | null;
 }
 

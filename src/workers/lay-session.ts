@@ -17,7 +17,14 @@ import {
   usualWidths,
   type WayAnswer,
 } from "../core/cloth";
-import { bestOnWidth, type ClothQuestion, findWhatIfs, type LayQuestion, readLayQuestion } from "../core/formats";
+import {
+  ANSWER_STEPS,
+  bestOnWidth,
+  type ClothQuestion,
+  findWhatIfs,
+  type LayQuestion,
+  readLayQuestion,
+} from "../core/formats";
 import { pickSystem } from "../core/length";
 import type { LayReport, LayRequest, ShownLay, WidthLine } from "./lay-messages";
 
@@ -26,7 +33,6 @@ const LONGEST_MS = 60_000;
 const IDLE_MS = 15_000;
 /** A lay that is so near to what no lay can beat is done. */
 const NEAR_BOUND = 0.05;
-const STEPS = 16;
 
 type Tell = (report: LayReport) => void;
 
@@ -118,7 +124,7 @@ function* answer(request: Extract<LayRequest, { kind: "answer" }>, tell: Tell): 
   if (!question.ok) return;
   const cloth = findCloth(question.value, request);
   if (cloth === undefined) return;
-  const answers = tryWays(cloth.lay, cloth.id, STEPS);
+  const answers = tryWays(cloth.lay, cloth.id, ANSWER_STEPS);
   tellWays(question.value, answers, tell);
   yield;
   const { metric } = question.value.read.given;
@@ -126,17 +132,14 @@ function* answer(request: Extract<LayRequest, { kind: "answer" }>, tell: Tell): 
   for (const usual of usualWidths) {
     const width = pickSystem(usual, metric);
     const best = bestOnWidth(cloth, width);
-    widths.push(
-      best.ok
-        ? {
-            width,
-            way: best.value.way,
-            used: best.value.plan.used,
-            purchase: purchase(best.value.plan.used, cloth.lay.cloth, metric),
-            refused: null,
-          }
-        : { width, way: null, used: null, purchase: null, refused: best.issues[0] ?? null },
-    );
+    const buy = (by: boolean) => (best.ok ? purchase(best.value.plan.used, cloth.lay.cloth, by) : null);
+    widths.push({
+      width,
+      way: best.ok ? best.value.way : null,
+      purchase: buy(metric),
+      otherwise: buy(!metric),
+      refused: best.ok ? null : (best.issues[0] ?? null),
+    });
     yield;
   }
   tell({ kind: "widths", widths });
@@ -144,7 +147,7 @@ function* answer(request: Extract<LayRequest, { kind: "answer" }>, tell: Tell): 
     const way = cloth.kept?.way ?? "in-turn";
     const now = answers.find((one) => one.way === way);
     const used = now !== undefined && "plan" in now ? now.plan.used : Number.POSITIVE_INFINITY;
-    for (const found of findWhatIfs(question.value, way, used)) {
+    for (const found of findWhatIfs(question.value, way, used, answers)) {
       tell({ kind: "what-if", found });
       yield;
     }

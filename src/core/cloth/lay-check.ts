@@ -1,4 +1,4 @@
-import { at, type Point, sharedArea } from "../geometry";
+import { at, boxOf, sharedArea } from "../geometry";
 import type { Inches } from "../length";
 import { type Cloth, SELVEDGE } from "./cloth";
 import { unfoldAcross } from "./lay-fold";
@@ -14,19 +14,6 @@ export interface LayFault {
 
 /** Rounding of the sums; no thread of cloth. */
 const NOTHING = 1e-4;
-
-interface Box {
-  readonly left: Inches;
-  readonly right: Inches;
-  readonly top: Inches;
-  readonly bottom: Inches;
-}
-
-function boxOf(outline: readonly Point[]): Box {
-  const xs = outline.map(({ x }) => x);
-  const ys = outline.map(({ y }) => y);
-  return { left: Math.min(...xs), right: Math.max(...xs), top: Math.min(...ys), bottom: Math.max(...ys) };
-}
 
 const label = ({ unit, copy }: LaidUnit): string => `${unit}/${copy}`;
 

@@ -1,5 +1,5 @@
 import type { ClothId } from "../chalk";
-import { at, type Point } from "../geometry";
+import { at, boxOf, type Point } from "../geometry";
 import type { Inches } from "../length";
 import {
   improvePlan,
@@ -92,8 +92,8 @@ function samePose(one: Pose, other: Pose): boolean {
 
 /** Left and top of a stance's box when the piece's own 0, 0 lies at 0, 0. */
 function boxCorner(piece: LayPiece, stance: number): Point {
-  const { outline } = certain(piece.stances[stance], "a stance");
-  return at(Math.min(...outline.map(({ x }) => x)), Math.min(...outline.map(({ y }) => y)));
+  const { left, top } = boxOf(certain(piece.stances[stance], "a stance").outline);
+  return at(left, top);
 }
 
 /** A pin as the packing takes it: the stance in that pose whose lane is nearest, kept on it. */
@@ -134,7 +134,7 @@ function spotOutlines(cloth: Cloth, fold: LayFold, from: Inches): readonly (read
 }
 
 function spotPiece(outline: readonly Point[], index: number): PackPiece {
-  const [x, y] = [Math.min(...outline.map((point) => point.x)), Math.min(...outline.map((point) => point.y))];
+  const { left: x, top: y } = boxOf(outline);
   return {
     id: `spot/${index}`,
     stances: [{ outline, turned: false, left: [x, x], repeat: null }],

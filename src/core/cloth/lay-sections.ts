@@ -15,15 +15,13 @@ export interface SectionPlan {
   readonly pieces: readonly LayPiece[];
 }
 
-/** Why a garment cannot be laid in a way: the piece that is too wide, the cloth that it wants, or the way that would do. */
+/** Why a garment cannot be laid in a way: the piece that is too wide and the cloth that it wants. */
 export interface LayRefusal {
   readonly code: "too-wide" | "not-this-fold";
   readonly unit: string;
   readonly cloth: ClothId;
   /** Width of cloth on which this way would do. */
   readonly wanted: Inches;
-  /** Another way in which it fits this cloth; null when none does. */
-  readonly nearest: LayWay | null;
 }
 
 export interface LayOrder {
@@ -42,7 +40,7 @@ const folded = ({ units }: LayOrder): readonly LayUnit[] => units.filter(({ on }
 const lone = ({ units }: LayOrder): readonly LayUnit[] => units.filter(({ on }) => on === "single");
 
 function refuse(unit: LayUnit, wanted: Inches, code: LayRefusal["code"] = "too-wide"): Result<never, LayRefusal> {
-  return fail({ code, unit: unit.id, cloth: unit.cloth, wanted: wanted + 2 * SELVEDGE, nearest: null });
+  return fail({ code, unit: unit.id, cloth: unit.cloth, wanted: wanted + 2 * SELVEDGE });
 }
 
 /** Every piece of the units on one fold; the refusal of the first that fits nowhere on it. */

@@ -1,4 +1,4 @@
-import { at, growOutline, joinOutlines, type Point, type Radians, turnPoint } from "../geometry";
+import { at, boxOf, growOutline, joinOutlines, type Point, type Radians, turnPoint } from "../geometry";
 import type { Inches } from "../length";
 import type { Stance } from "../packing";
 import type { Cloth } from "./cloth";
@@ -51,12 +51,6 @@ function posesOf(unit: LayUnit, cloth: Cloth, mayMirror: boolean): readonly Pose
         : half;
   const sides = mayMirror ? [false, true] : [false];
   return sides.flatMap((mirrored) => turns.map((turn) => ({ mirrored, turn })));
-}
-
-function boxOf(outline: readonly Point[]): { left: number; right: number; top: number; bottom: number } {
-  const xs = outline.map(({ x }) => x);
-  const ys = outline.map(({ y }) => y);
-  return { left: Math.min(...xs), right: Math.max(...xs), top: Math.min(...ys), bottom: Math.max(...ys) };
 }
 
 /** Where the box's top may lie so that the level meets the repeat. */

@@ -4,6 +4,7 @@ import { polygonArea } from "../geometry";
 import { fromCentimetres, type Inches, roundUpToStep } from "../length";
 import { type Cloth, SELVEDGE, usableWidth } from "./cloth";
 import { type FoldGroup, reachOf } from "./fold-plan";
+import { foldFour } from "./lay-fold";
 
 /** What is asked for in the shop. */
 export interface Purchase {
@@ -30,7 +31,7 @@ const END_SQUARING: Inches = 2;
 
 /** Whether a doubled part of four layers can lie side by side, or must be folded again across. */
 function foldsAcross(group: FoldGroup, usable: Inches): boolean {
-  return group.layers === 4 && 4 * group.foldedWidth > usable;
+  return group.layers === 4 && foldFour(usable, group.foldedWidth).endToEnd;
 }
 
 function groupLength(group: FoldGroup, usable: Inches): Inches {

@@ -28,18 +28,18 @@ export { type ClothQuestion, type LayQuestion, readLayQuestion } from "./lay-que
 export { makeSheet, type SheetOutcome } from "./make-sheet";
 export { type KeptLay, type Order, type OrderError, orderSchema } from "./order";
 export { type NeededReading, neededReadings } from "./order-needs";
+export { type OrderPatch, patchLay, patchOrder } from "./order-patch";
 export { pieceSvg } from "./piece-svg";
 export { type CardReadings, readCard } from "./read-card";
 export { readRules } from "./read-decisions";
 export { type ReadOrder, readOrder } from "./read-order";
 export { markPlace, type Place, type StepTape, stepTape } from "./step-tape";
 export {
+  ANSWER_STEPS,
   bestOnWidth,
   type ClothChange,
   findWhatIfs,
   mainCloth,
-  type OrderPatch,
-  patchOrder,
   type WhatIf,
 } from "./what-if";
 export { type RefusedOrder, writeSheet } from "./write-sheet";

@@ -1,5 +1,5 @@
 import { type ClothId, clothIds, type Draft, type Refusal } from "../chalk";
-import { type Cloth, type FoldGroup, type LayOrder, type LayPin, layUnits, planFolds } from "../cloth";
+import { type Cloth, type FoldGroup, type LayOrder, layUnits, planFolds } from "../cloth";
 import { fail, type Result, succeed } from "../result";
 import { wordRefusal } from "../wording";
 import { draftOrder } from "./draft-order";
@@ -7,11 +7,10 @@ import type { KeptLay, Order } from "./order";
 import { outlinePrint } from "./outline-print";
 import { type ReadOrder, readOrder } from "./read-order";
 
-/** What is asked of one cloth of a garment: what to lay on it, and what the tailor laid by hand. */
+/** What is asked of one cloth of a garment: what to lay on it, and how it was kept. */
 export interface ClothQuestion {
   readonly id: ClothId;
   readonly lay: LayOrder;
-  readonly pins: readonly LayPin[];
   readonly kept: KeptLay | null;
   /** Stands for the outlines: a kept lay of other outlines is out of date. */
   readonly of: string;
@@ -24,8 +23,6 @@ export interface LayQuestion {
   readonly cloths: readonly ClothQuestion[];
 }
 
-const toRadians = (degrees: number): number => (degrees / 180) * Math.PI;
-
 function askCloth(
   id: ClothId,
   cloth: Cloth,
@@ -37,8 +34,7 @@ function askCloth(
   if (units.length === 0) return [];
   const lay: LayOrder = { units, groups, cloth };
   const kept = order.lay?.[id] ?? null;
-  const pins = (kept?.pins ?? []).map((pin) => ({ ...pin, turn: toRadians(pin.turn) }));
-  return [{ id, lay, pins, kept, of: outlinePrint(draft, id) }];
+  return [{ id, lay, kept, of: outlinePrint(draft, id) }];
 }
 
 /** Draws an order that was read and asks each of its cloths what is to be laid on it. */

@@ -1,9 +1,17 @@
-import type { LayRefusal } from "../cloth";
-import { chooseWay, type LayPlan, type LayWay, suffices, tryWays, type WayChoice } from "../cloth";
+import {
+  chooseWay,
+  type LayPlan,
+  type LayRefusal,
+  type LayWay,
+  suffices,
+  tryWays,
+  type WayAnswer,
+  type WayChoice,
+} from "../cloth";
 import type { Inches } from "../length";
 import type { Result } from "../result";
 import { type ClothQuestion, type LayQuestion, readLayQuestion } from "./lay-question";
-import type { Order } from "./order";
+import { type OrderPatch, patchOrder } from "./order-patch";
 
 /** A change to an order that may save cloth, told by what it is; its sentence is in wording. */
 export interface ClothChange {
@@ -12,14 +20,6 @@ export interface ClothChange {
   readonly what: string;
   /** By how much, in inches; 0 where that says nothing. */
   readonly by: Inches;
-}
-
-/** What is decided anew when a change is tried. */
-export interface OrderPatch {
-  readonly choices?: Readonly<Record<string, string | boolean>>;
-  readonly way?: LayWay;
-  readonly oneWay?: false;
-  readonly elsewhere?: readonly string[];
 }
 
 /** What a change would do. */
@@ -31,23 +31,10 @@ export interface WhatIf {
   readonly fits: boolean;
 }
 
-const STEPS = 16;
+/** Steps of looking at each way before it is told what it takes. */
+export const ANSWER_STEPS = 16;
 /** Less than this is not worth a change. */
 const LEAST_SAVING: Inches = 0.5;
-
-/** An order with a change: what was laid by hand belongs to other outlines and goes. */
-export function patchOrder(order: Order, { choices, way, oneWay, elsewhere }: OrderPatch): Order {
-  return {
-    ...order,
-    choices: { ...order.choices, ...choices },
-    cloth: { ...order.cloth, ...(oneWay === undefined ? {} : { oneWay }) },
-    lay: {
-      ...order.lay,
-      ...(way === undefined ? {} : { main: { way } }),
-      ...(elsewhere === undefined ? {} : { elsewhere: [...elsewhere] }),
-    },
-  };
-}
 
 type Tried = readonly [ClothChange, OrderPatch];
 
@@ -118,7 +105,7 @@ export function mainCloth({ cloths }: LayQuestion): ClothQuestion | undefined {
 function shortestLay(question: LayQuestion): LayPlan | null {
   const main = mainCloth(question);
   if (main === undefined) return null;
-  const laid = tryWays(main.lay, "main", STEPS).flatMap((answer) => ("plan" in answer ? [answer.plan] : []));
+  const laid = tryWays(main.lay, "main", ANSWER_STEPS).flatMap((answer) => ("plan" in answer ? [answer.plan] : []));
   return laid.sort((a, b) => a.used - b.used)[0] ?? null;
 }
 
@@ -137,13 +124,19 @@ function tryChange(question: LayQuestion, [change, patch]: Tried, before: Inches
  *
  * @param way how it is folded now
  * @param used what that takes; infinite when it does not fit the width at all
+ * @param answers what every way takes, where that was asked already
  * @yields each change that saves something, as it is found
  */
-export function* findWhatIfs(question: LayQuestion, way: LayWay, used: Inches): Generator<WhatIf, void> {
+export function* findWhatIfs(
+  question: LayQuestion,
+  way: LayWay,
+  used: Inches,
+  answers?: readonly WayAnswer[],
+): Generator<WhatIf, void> {
   const main = mainCloth(question);
   if (main === undefined) return;
   let shortest = used;
-  for (const answer of tryWays(main.lay, "main", STEPS)) {
+  for (const answer of answers ?? tryWays(main.lay, main.id, ANSWER_STEPS)) {
     if (answer.way === way || !("plan" in answer) || used - answer.plan.used < LEAST_SAVING) continue;
     shortest = Math.min(shortest, answer.plan.used);
     const fits = suffices(answer.plan.used, main.lay.cloth);
@@ -167,5 +160,5 @@ export function* findWhatIfs(question: LayQuestion, way: LayWay, used: Inches): 
 /** What a garment takes on one width, laid as the core would fold; the refusal of the piece that is too wide for it. */
 export function bestOnWidth(main: ClothQuestion, width: Inches): Result<WayChoice, LayRefusal> {
   const cloth = { ...main.lay.cloth, width, length: null, spots: [] };
-  return chooseWay(tryWays({ ...main.lay, cloth }, main.id, STEPS));
+  return chooseWay(tryWays({ ...main.lay, cloth }, main.id, ANSWER_STEPS));
 }

@@ -2,7 +2,7 @@ import { measurementIds } from "../body";
 import { type Draft, type Edge, edgeDots, type Given, type Mark, type Piece, type Refusal, sewnLength } from "../chalk";
 import { checkDraft, type Finding, type Seam } from "../checks";
 import { type FoldGroup, orderSteps, planFolds, type TableStep, usableWidth } from "../cloth";
-import { type Point, pathEnd, pathLength, toPathData, toPolygonData } from "../geometry";
+import { boxOf, type Point, pathEnd, pathLength, toPathData, toPolygonData } from "../geometry";
 import { fail, type Result, succeed } from "../result";
 import { wordFinding, wordReason, wordRefusal, wordStep } from "../wording";
 import { needCloth } from "./cloth-need";
@@ -34,12 +34,6 @@ function writeEdge(edge: Edge, given: Given): SheetPiece["edges"][number] {
     end: place(pathEnd(edge.stitch)),
     dots: edgeDots(edge, given).map((dot) => ({ ...dot })),
   };
-}
-
-function boxOf(points: readonly Point[]): SheetPiece["box"] {
-  const xs = points.map(({ x }) => x);
-  const ys = points.map(({ y }) => y);
-  return { left: Math.min(...xs), top: Math.min(...ys), right: Math.max(...xs), bottom: Math.max(...ys) };
 }
 
 function writePiece(piece: Piece, given: Given): SheetPiece {

@@ -1,3 +1,4 @@
+export { type Box, boxOf } from "./box";
 export { curveBetween, HANDLE, hollowLine, leaningLine, type SideSeamPoints, sideSeam } from "./curves";
 export { type Dot, dotsAlong } from "./dots";
 export { areaOutside, crossingsAt, isSimple, overlapBeside } from "./inside";

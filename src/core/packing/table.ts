@@ -8,7 +8,7 @@ import type { PackTask, Stance } from "./task";
 export interface LaidStance {
   readonly piece: number;
   readonly shape: Shape;
-  /** Where the stance's own outline starts: added to its box's corner. */
+  /** Stances with the same outline, turned or not, have the same number. */
   readonly shapeIndex: number;
   readonly turned: boolean;
   readonly leftMin: Inches;

@@ -3,7 +3,7 @@
 import { useCallback, useMemo, useState } from "react";
 import { type ClothId, clothIds } from "@/core/chalk";
 import type { LayWay } from "@/core/cloth";
-import type { Order, OrderPatch } from "@/core/formats";
+import { type Order, type OrderPatch, patchLay } from "@/core/formats";
 import { formatLengthWithUnit, type Unit } from "@/core/length";
 import { clothNames, wordLayRefusal } from "@/core/wording";
 import type { OwnRuleSet, StoredCloth } from "@/db";
@@ -48,16 +48,10 @@ function askedOrder(order: Order): Order {
 }
 
 /** The decisions with a change that is tried. */
-function patched(before: Decisions, { choices, way, oneWay, elsewhere }: OrderPatch): Decisions {
-  const cloth: StoredCloth = {
-    ...before.cloth,
-    ...(oneWay === undefined ? {} : { oneWay }),
-    lay: {
-      ...before.cloth.lay,
-      ...(way === undefined ? {} : { main: { way } }),
-      ...(elsewhere === undefined ? {} : { elsewhere: [...elsewhere] }),
-    },
-  };
+function patched(before: Decisions, patch: OrderPatch): Decisions {
+  const { choices, oneWay } = patch;
+  const lay = patchLay(before.cloth.lay, patch);
+  const cloth = { ...before.cloth, ...(oneWay === undefined ? {} : { oneWay }), lay };
   return { ...before, cloth, choices: { ...before.choices, ...choices } };
 }
 

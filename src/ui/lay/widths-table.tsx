@@ -10,12 +10,6 @@ interface WidthsTableProps {
   readonly unit: Unit;
 }
 
-/** What the other yardstick says of a purchase: metres for yards, yards for metres. */
-function otherMeasure(used: number, buyUnit: "yd" | "m"): string {
-  if (buyUnit === "yd") return `${(Math.ceil(((used + 2) * 2.54) / 10) / 10).toFixed(1)} m`;
-  return sayPurchase(Math.ceil((used + 2) / 9) / 4, "yd");
-}
-
 /** How much of each usual width, folded as the house would. */
 export function WidthsTable({ lay, unit }: WidthsTableProps) {
   const { widths } = lay;
@@ -40,12 +34,12 @@ export function WidthsTable({ lay, unit }: WidthsTableProps) {
           </tr>
         </thead>
         <tbody>
-          {widths?.map(({ width, way, used, purchase, refused }) => (
+          {widths?.map(({ width, way, purchase, otherwise, refused }) => (
             <tr key={width} className="border-t border-card-deep align-baseline">
               <th scope="row" className="py-2 pr-2 whitespace-nowrap">
                 <Reading value={width} unit={unit} withUnit />
               </th>
-              {purchase !== null && used !== null && way !== null ? (
+              {purchase !== null && otherwise !== null && way !== null ? (
                 <>
                   <td className="py-2 pr-2 text-lg font-semibold whitespace-nowrap">
                     <Fractions text={sayPurchase(purchase.buy, purchase.buyUnit)} />
@@ -54,7 +48,7 @@ export function WidthsTable({ lay, unit }: WidthsTableProps) {
                     )}
                   </td>
                   <td className="py-2 pr-2 whitespace-nowrap">
-                    <Fractions text={otherMeasure(used, purchase.buyUnit)} />
+                    <Fractions text={sayPurchase(otherwise.buy, otherwise.buyUnit)} />
                   </td>
                   <td className="py-2 text-sm">{wayNames[way]}</td>
                 </>
