@@ -130,14 +130,14 @@ describe("at full size", () => {
       .evaluateAll((paths) => Math.max(...paths.map((path) => (path as SVGPathElement).getBBox().height)));
     const response = await page.request.get(`${address}${order}/full-size/pieces.svg`);
     expect(response.headers()["content-type"]).toBe("image/svg+xml");
-    // 26.1 dots to an inch of the table: the longest line thrown is as long as the piece, within a half of a hundredth.
+    // 26.1 dots to an inch of the table: the longest line thrown is as long as the piece, within half a hundredth.
     const longest = Math.max(
       ...[...(await response.text()).matchAll(/class="cut" d="M ([^"]+) Z"/g)]
         .slice(0, 1)
         .map(([, data = ""]) => data.split(" L ").map((place) => Number(place.split(" ")[1])))
         .map((ys) => Math.max(...ys) - Math.min(...ys)),
     );
-    expect(Math.abs(fold / 26.1 / longest - 1)).toBeLessThan(0.08);
+    expect(Math.abs(fold / 26.1 / longest - 1)).toBeLessThan(0.005);
     for (const [file, type] of [
       ["tiles-a4.pdf", "application/pdf"],
       ["one-page.pdf", "application/pdf"],

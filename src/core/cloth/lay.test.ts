@@ -18,7 +18,9 @@ import {
   purchase,
   readLay,
   resumeLay,
+  ruleOfThumb,
   startLay,
+  toldLength,
   tryWays,
   usableWidth,
 } from ".";
@@ -242,6 +244,57 @@ describe("a piece laid by hand", () => {
     expect(checkLay(after, order.cloth)).toEqual([]);
     expect(after.sections[0]?.laid[0]).toMatchObject({ pinned: true, x: pin.x });
     expect(after.sections[0]?.laid[0]?.y).toBeCloseTo(pin.y, 6);
+  });
+});
+
+describe("the check finds what would be cut wrong", () => {
+  const cloth = { ...plainCloth(45), spots: [{ across: 0.5, down: 60, width: 43, length: 5 }] };
+  const order = orderOf([unit("front", "fold", rectangle(13, 30)), unit("sleeve", "pair", rectangle(8, 20))], cloth);
+  const sound = lay(order, "selvedges", 1);
+  /** The same lay with one unit moved by hand of a saboteur. */
+  const spoil = (id: string, across: number, down: number): LayPlan => ({
+    ...sound,
+    sections: sound.sections.map((section) => ({
+      ...section,
+      laid: section.laid.map((one) =>
+        one.unit === id ? { ...one, outline: one.outline.map(({ x, y }) => at(x + across, y + down)) } : one,
+      ),
+    })),
+  });
+  const kinds = (plan: LayPlan) => checkLay(plan, cloth).map(({ kind }) => kind);
+  const laid = (id: string) => sound.sections[0]?.laid.find((one) => one.unit === id)?.outline ?? [];
+  const left = (id: string) => Math.min(...laid(id).map(({ x }) => x));
+  it("and nothing in a sound lay", () => expect(kinds(sound)).toEqual([]));
+  it("a front an inch off its fold", () => expect(kinds(spoil("front", 1, 0))).toContain("off-fold"));
+  it("a sleeve laid on the front: the share of 8 by 20 that they have in common", () => {
+    const top = Math.min(...laid("sleeve").map(({ y }) => y)) - Math.min(...laid("front").map(({ y }) => y));
+    const fault = checkLay(spoil("sleeve", left("front") - left("sleeve"), -top), cloth).find(
+      ({ kind }) => kind === "overlap",
+    );
+    expect(fault?.amount).toBeCloseTo(160, 0);
+    expect(fault?.units).toEqual(["front/1", "sleeve/1"]);
+  });
+  it("a sleeve 30 in beyond the selvedge, by how much it sticks out", () => {
+    const fault = checkLay(spoil("sleeve", 30, 0), cloth).find(({ kind }) => kind === "outside");
+    expect(fault?.amount).toBeCloseTo(left("sleeve") + 8 + 30 - 22, 6);
+  });
+  it("a sleeve on the flaw", () => {
+    const bottom = Math.max(...laid("sleeve").map(({ y }) => y));
+    expect(kinds(spoil("sleeve", 0, 62 - bottom))).toContain("on-spot");
+  });
+});
+
+describe("what the head reckons", () => {
+  it("a dress 42 long with its hem: twice that of 45 in cloth; a bodice by its length and half the bust", () => {
+    const dress = question("straight-dress").draft;
+    const lowest = Math.max(...dress.pieces.flatMap(({ outline }) => outline.cut.map(({ y }) => y)));
+    expect(ruleOfThumb(dress)).toEqual({ kind: "dress", length: 2 * lowest, width: 45 });
+    const bust = typicalBody.bust ?? 0;
+    expect(ruleOfThumb(question("basic-bodice").draft)).toMatchObject({ kind: "bodice", width: bust / 2 + 8 });
+  });
+  it("tells 81 1/16 in as 81⅛, 100.2 cm as 100.5", () => {
+    expect(toldLength(81.0625, false)).toBe(81.125);
+    expect(toldLength(100.2 / 2.54, true) * 2.54).toBeCloseTo(100.5, 9);
   });
 });
 

@@ -131,18 +131,20 @@ describe("what would make it fit", () => {
     const hem = (doc: object) => sheetOf(doc).pieces[0]?.lines.find(({ id }) => id === "hem")?.down ?? 0;
     expect(hem(input) - hem(patchOrder(input, three?.patch ?? {}))).toBeCloseTo(3, 6);
   });
-  it("on one-way cloth turning is offered, on plain cloth it is not", () => {
+  it("on one-way cloth turning is offered where it saves, and on plain cloth never", () => {
     const kinds = (oneWay: boolean) =>
-      whatIfs(order({ cloth: { width: 45, oneWay } }, "shirt"), 80).map(({ change }) => change.kind);
+      whatIfs(order({ cloth: { width: 45, oneWay } }, "a-line-dress"), 82).map(({ change }) => change.kind);
+    expect(kinds(true)).toContain("turned");
     expect(kinds(false)).not.toContain("turned");
   });
-  it("strips may come from another cloth: then the main one has none", () => {
+  it("a strip may come from another cloth: then the main one has none of it, and the contrast has", () => {
     const input = order({ cloth: { width: 36 } }, "pocket-shirt");
-    const other = [...findWhatIfs(ask(input), "in-turn", 200)].find(({ change }) => change.kind === "other-cloth");
-    if (other === undefined)
-      return expect(ask(input).cloths[0]?.lay.units.some(({ on }) => on === "single")).toBe(true);
-    const after = ask(patchOrder(input, other.patch));
-    expect(after.cloths.map(({ id }) => id)).toEqual(["main", "contrast"]);
+    const strip = ask(input).cloths[0]?.lay.units.find(({ on }) => on === "single");
+    const after = ask(patchOrder(input, { elsewhere: strip?.pieces ?? [] }));
+    const laidOn = (id: string) =>
+      after.cloths.find((cloth) => cloth.id === id)?.lay.units.map((unit) => unit.id) ?? [];
+    expect(laidOn("contrast")).toEqual([strip?.id]);
+    expect(laidOn("main")).not.toContain(strip?.id);
   });
 });
 
