@@ -1,0 +1,60 @@
+/** Every garment × three sets × a made-up crowd and the extremes: what is refused and what is found, and how often. */
+import { garments } from "../../src/core/garments";
+import type { Counts, SetFigures } from "./garment";
+
+/** A correlated crowd may be refused this often at most. */
+const MOST_REFUSED = 0.02;
+
+export const percent = (share: number): string => `${(100 * share).toFixed(2)} %`;
+
+function lines(label: string, counts: Counts, total: number): readonly string[] {
+  const rows = Object.entries(counts).sort((a, b) => b[1] - a[1]);
+  return rows.map(
+    ([key, often]) => `    ${`${label}${key}`.padEnd(48)}${String(often).padStart(6)}  ${percent(often / total)}`,
+  );
+}
+
+function report(garment: string, sets: readonly SetFigures[]): string {
+  return sets
+    .flatMap(({ set, bodies, refused, crowd, extremes }) => [
+      `${garment}, ${set}: ${percent(refused / bodies)} of ${bodies} refused`,
+      ...lines("", crowd, bodies),
+      ...lines("extreme: ", extremes, bodies),
+    ])
+    .join("\n");
+}
+
+export interface CrowdQuestion {
+  readonly bodies: string;
+  readonly only: string | undefined;
+  readonly cores: number;
+}
+
+/**
+ * Runs the garments in as many processes as there are cores; reports each as it is done.
+ *
+ * @returns whether nothing was drawn with an error and no garment and set refused too many
+ */
+export async function sweepCrowd(
+  draw: (words: readonly string[]) => Promise<unknown>,
+  { bodies, only, cores }: CrowdQuestion,
+): Promise<boolean> {
+  const wanted = garments.map(({ id }) => id).filter((id) => only === undefined || id === only);
+  const waiting = [...wanted];
+  const done: SetFigures[] = [];
+  const work = async () => {
+    for (let garment = waiting.shift(); garment !== undefined; garment = waiting.shift()) {
+      const sets = (await draw([garment, bodies])) as readonly SetFigures[];
+      process.stdout.write(`${report(garment, sets)}\n`);
+      done.push(...sets);
+    }
+  };
+  await Promise.all(Array.from({ length: cores }, work));
+  const errors = done.reduce((sum, one) => sum + one.errors, 0);
+  const worst = Math.max(...done.map((one) => one.refused / one.bodies));
+  const all = done.reduce((sum, one) => sum + one.refused, 0) / done.reduce((sum, one) => sum + one.bodies, 0);
+  process.stdout.write(
+    `${wanted.length} garments × ${done.length / wanted.length} sets: ${errors} accepted drafts with an error; refused ${percent(all)}, at most ${percent(worst)} of a garment and set\n`,
+  );
+  return errors === 0 && worst < MOST_REFUSED;
+}

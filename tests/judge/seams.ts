@@ -1,0 +1,94 @@
+import type { Draft, Edge, SeamPlan } from "../../src/core/chalk";
+import { edgeByReference, type Fault, fault, type Seen } from "./seen";
+import { chainLength, chainOf, type Spot } from "./shapes";
+
+const MEETS = 1 / 16 + 1e-3;
+
+interface Walk {
+  readonly length: number;
+  /** Notches by id, each at its sewn length from the upper end. */
+  readonly notches: readonly (readonly [string, number])[];
+}
+
+function closedBefore(edge: Edge, at: number): number {
+  return edge.mouths.reduce((sum, { from, to }) => sum + Math.max(0, Math.min(at, to) - from), 0);
+}
+
+function walkEdge(draft: Draft, reference: string, backwards: boolean): Walk {
+  const edge = edgeByReference(draft, reference);
+  const piece = draft.pieces.find(({ id }) => id === reference.split("/")[0]);
+  if (edge === undefined || piece === undefined) return { length: 0, notches: [] };
+  const whole = chainLength(chainOf(edge.stitch));
+  const length = whole - closedBefore(edge, whole);
+  const notches = piece.notches
+    .filter((notch) => notch.edge === edge.id)
+    .map(({ id, at }) => {
+      const sewn = at - closedBefore(edge, at);
+      return [id, backwards ? length - sewn : sewn] as const;
+    });
+  return { length, notches };
+}
+
+/** An edge is walked from its upper end; one that lies level, from the centre outwards. */
+function runsUp(edge: Edge): boolean {
+  const chain = chainOf(edge.stitch);
+  const [start, end] = [chain[0] as Spot, chain.at(-1) as Spot];
+  return Math.abs(start.y - end.y) > 1 ? start.y > end.y : start.x > end.x;
+}
+
+function walkRow(draft: Draft, row: readonly string[]): Walk {
+  return row.reduce<Walk>(
+    (sum, reference) => {
+      const edge = edgeByReference(draft, reference);
+      const { length, notches } = walkEdge(draft, reference, edge !== undefined && runsUp(edge));
+      const moved = notches.map(([id, at]) => [id, at + sum.length] as const);
+      return { length: sum.length + length, notches: [...sum.notches, ...moved] };
+    },
+    { length: 0, notches: [] },
+  );
+}
+
+/** How far notches of a seam may lie apart: as far as one edge is eased to the other. */
+function eased({ ease }: SeamPlan): number {
+  return MEETS + Math.max(-ease.least, ease.most);
+}
+
+function judgePartners(seam: SeamPlan, a: Walk, b: Walk): readonly Fault[] {
+  const missing = (one: Walk, other: Walk) =>
+    one.notches.filter(([id]) => !other.notches.some(([partner]) => partner === id)).map(([id]) => id);
+  const apart = a.notches.flatMap(([id, at]) => {
+    const partner = b.notches.find(([other]) => other === id)?.[1] ?? at;
+    return Math.abs(partner - at) > eased(seam) ? [fault(`notch apart ${id}`, seam.id, at, "against", partner)] : [];
+  });
+  return [...[...missing(a, b), ...missing(b, a)].map((id) => fault(`notch alone ${id}`, seam.id)), ...apart];
+}
+
+/** Every promised seam walked again, and every notch that both rows have. */
+export function judgeSeams({ draft }: Seen): readonly Fault[] {
+  return draft.seams.flatMap((seam) => {
+    const [a, b] = [walkRow(draft, seam.a), walkRow(draft, seam.b)];
+    const over = a.length - b.length;
+    const meets = over >= seam.ease.least - MEETS && over <= seam.ease.most + MEETS;
+    return [
+      ...(meets ? [] : [fault(`seam ${seam.id}`, "differs by", over)]),
+      ...(Math.min(a.length, b.length) < 0.25 ? [fault(`seam ${seam.id} empty`, a.length, b.length)] : []),
+      ...judgePartners(seam, a, b),
+    ];
+  });
+}
+
+/** Each notch lies on its edge where it says. */
+export function judgeNotches({ draft }: Seen): readonly Fault[] {
+  return draft.pieces.flatMap((piece) =>
+    piece.notches.flatMap((notch) => {
+      const edge = piece.edges.find(({ id }) => id === notch.edge);
+      if (edge === undefined) return [fault("notch without edge", piece.id, notch.id)];
+      const length = chainLength(chainOf(edge.stitch));
+      if (notch.at < -1e-6 || notch.at > length + 1e-3)
+        return [fault("notch off its edge", piece.id, notch.id, notch.at)];
+      return edge.mouths.some(({ from, to }) => notch.at > from + 0.02 && notch.at < to - 0.02)
+        ? [fault("notch in a mouth", piece.id, notch.id)]
+        : [];
+    }),
+  );
+}
