@@ -75,6 +75,24 @@ export const measurements = {
     range: [20, 33],
   },
   waistToKnee: { label: "Waist to knee", kind: "length", taken: "from the waist down to the knee", range: [18, 30] },
+  shoulderToKnee: {
+    label: "Shoulder to knee",
+    kind: "length",
+    taken: "from the shoulder at the neck, over the bust, to the knee",
+    range: [32, 50],
+  },
+  waistToFloor: {
+    label: "Waist to floor",
+    kind: "length",
+    taken: "from the waist at the side to the floor, without shoes",
+    range: [34, 48],
+  },
+  shoulderToFloor: {
+    label: "Shoulder to floor",
+    kind: "length",
+    taken: "from the shoulder at the neck, over the bust, to the floor, without shoes",
+    range: [48, 68],
+  },
   fullLength: {
     label: "Full length",
     kind: "length",

@@ -1,6 +1,7 @@
 import type { Inches } from "../length";
 import { type MeasurementId, measurementIds, measurements } from "./catalogue";
-import type { Readings } from "./estimates";
+import { pairsApart } from "./length-pairs";
+import type { Readings } from "./readings";
 
 /** Why a reading should be taken again. The draft is made all the same: odd bodies exist. */
 export type DoubtCode =
@@ -17,6 +18,7 @@ export type DoubtCode =
   | "upper-arm-close-to-armhole"
   | "wrist-over-elbow"
   | "front-shorter-than-back"
+  | "lengths-disagree"
   | "changed-since-last-card";
 
 export interface Doubt {
@@ -113,5 +115,16 @@ export function findDoubts(readings: Readings, before: Readings = {}): readonly 
     const value = readings[id];
     return value === undefined ? [] : [rangeDoubt(id, value), changeDoubt(id, value, before[id])];
   });
-  return [...alone, ...pairRules.map((rule) => pairDoubt(rule, readings))].filter((doubt) => doubt !== undefined);
+  const paired = pairRules.map((rule) => pairDoubt(rule, readings));
+  return [...alone, ...paired, ...lengthDoubts(readings)].filter((doubt) => doubt !== undefined);
+}
+
+/** One length read from the shoulder and from the waist, that are not the same. */
+function lengthDoubts(readings: Readings): readonly Doubt[] {
+  return pairsApart(readings).map(({ shoulder, waist }) => ({
+    code: "lengths-disagree",
+    measurement: shoulder,
+    value: readings[shoulder] ?? 0,
+    against: [{ measurement: waist, value: (readings.frontWaist ?? 0) + (readings[waist] ?? 0) }],
+  }));
 }

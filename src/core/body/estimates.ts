@@ -1,15 +1,7 @@
-import type { Inches } from "../length";
+import { type Inches, isAtMost } from "../length";
 import { type MeasurementId, measurements } from "./catalogue";
-
-/** Readings in inches by id; what was not taken is left out. */
-export type Readings = Readonly<Partial<Record<MeasurementId, Inches>>>;
-
-/** A value for a reading that was not taken. `rule` names the rule of thumb, `basis` the readings it came from. */
-export interface Estimate {
-  readonly value: Inches;
-  readonly rule: string;
-  readonly basis: readonly MeasurementId[];
-}
+import { deriveLength, lengthPairs } from "./length-pairs";
+import type { Estimate, Readings } from "./readings";
 
 type Estimator = (readings: Readings) => Estimate | undefined;
 
@@ -32,24 +24,35 @@ const armhole: Estimator = ({ bust }) =>
         basis: ["bust"],
       };
 
-const shoulderToBust: Estimator = ({ shoulderToUnderbust, bust, underbust }) => {
+/** From the bust point down to the ribs, by the size of the bust and not by its fullness. */
+function cupDepth({ bust }: Readings): readonly [Inches, string] {
+  if (bust === undefined) return [3.75, "3¾"];
+  return isAtMost(bust, 36) ? [3.5, "3½"] : [4, "4"];
+}
+
+const shoulderToBust: Estimator = (readings) => {
+  const { shoulderToUnderbust } = readings;
   if (shoulderToUnderbust === undefined) return undefined;
-  const full = bust !== undefined && underbust !== undefined && bust - underbust > 5;
+  const [less, said] = cupDepth(readings);
   return {
-    value: shoulderToUnderbust - (full ? 4 : 3.5),
-    rule: full ? "shoulder to under-bust − 4" : "shoulder to under-bust − 3½",
+    value: shoulderToUnderbust - less,
+    rule: `shoulder to under-bust − ${said}`,
     basis: ["shoulderToUnderbust"],
   };
 };
 
-const waistToHip: Estimator = ({ shoulderToHip, frontWaist }) => {
+const shoulderToUnderbust: Estimator = (readings) => {
+  if (readings.shoulderToBust === undefined) return undefined;
+  const [more, said] = cupDepth(readings);
+  return {
+    value: readings.shoulderToBust + more,
+    rule: `shoulder to bust point + ${said}`,
+    basis: ["shoulderToBust"],
+  };
+};
+
+const waistToHip: Estimator = ({ frontWaist }) => {
   if (frontWaist === undefined) return undefined;
-  if (shoulderToHip !== undefined)
-    return {
-      value: shoulderToHip - frontWaist,
-      rule: "shoulder to hip − front half length",
-      basis: ["shoulderToHip", "frontWaist"],
-    };
   const [value, size] = frontWaist < 15.5 ? [8, "small"] : frontWaist > 17 ? [10, "tall"] : [9, "average"];
   return { value, rule: `${size} figure, by the front half length`, basis: ["frontWaist"] };
 };
@@ -59,7 +62,7 @@ const backWaist: Estimator = ({ frontWaist, bust, underbust }) => {
   if (bust === undefined || underbust === undefined)
     return { value: frontWaist - 1.5, rule: "front half length − 1½", basis: ["frontWaist"] };
   const fullness = bust - underbust;
-  const [intake, said] = fullness <= 4 ? [1, "1"] : fullness <= 6 ? [1.5, "1½"] : [2, "2"];
+  const [intake, said] = isAtMost(fullness, 4) ? [1, "1"] : isAtMost(fullness, 6) ? [1.5, "1½"] : [2, "2"];
   return {
     value: frontWaist - intake,
     rule: `front half length − ${said}, by bust and under-bust`,
@@ -71,7 +74,7 @@ const frontWaist: Estimator = ({ backWaist: back }) =>
   back === undefined ? undefined : { value: back + 1.5, rule: "back half length + 1½", basis: ["backWaist"] };
 
 const waistToKnee: Estimator = (readings) => {
-  const hip = readings.waistToHip ?? waistToHip(readings)?.value;
+  const hip = readings.waistToHip ?? (deriveLength("waistToHip", readings) ?? waistToHip(readings))?.value;
   return hip === undefined ? undefined : { value: hip * 2.6, rule: "hip depth × 2.6", basis: ["waistToHip"] };
 };
 
@@ -79,10 +82,7 @@ const estimators: Readonly<Partial<Record<MeasurementId, Estimator>>> = {
   head: () => ({ value: 22, rule: "the usual head girth", basis: [] }),
   armhole,
   shoulderToBust,
-  shoulderToUnderbust: (readings) =>
-    readings.shoulderToBust === undefined
-      ? undefined
-      : { value: readings.shoulderToBust + 3.75, rule: "shoulder to bust point + 3¾", basis: ["shoulderToBust"] },
+  shoulderToUnderbust,
   waistToHip,
   frontWaist,
   backWaist,
@@ -92,12 +92,13 @@ const estimators: Readonly<Partial<Record<MeasurementId, Estimator>>> = {
   bustSpan: ({ bust }) => (bust === undefined ? undefined : { value: bust / 5, rule: "bust ÷ 5", basis: ["bust"] }),
 };
 
-/** A stand-in for a reading that was not taken (craft: measuring, "When one was not taken"); undefined when there is no rule for it or nothing to go by. */
+/** A stand-in for a reading that was not taken, or the same length read from its other end (craft: measuring, "When one was not taken"); undefined when there is no rule for it or nothing to go by. */
 export function estimateReading(id: MeasurementId, readings: Readings): Estimate | undefined {
-  return estimators[id]?.(readings);
+  return deriveLength(id, readings) ?? estimators[id]?.(readings);
 }
 
 /** Whether a garment may ask for this reading and still be drawn when nobody took it. */
 export function canBeEstimated(id: MeasurementId): boolean {
-  return Object.hasOwn(estimators, id) && measurements[id] !== undefined;
+  const isPaired = lengthPairs.some(({ shoulder, waist }) => id === shoulder || id === waist);
+  return isPaired || (Object.hasOwn(estimators, id) && measurements[id] !== undefined);
 }

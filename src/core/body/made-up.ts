@@ -1,7 +1,7 @@
 import { type Inches, roundToStep } from "../length";
 import { seededNumbers } from "../seeded";
 import { type MeasurementId, measurementIds, measurements } from "./catalogue";
-import type { Readings } from "./estimates";
+import type { Readings } from "./readings";
 
 function bellOf(next: () => number): () => number {
   return () => Math.sqrt(-2 * Math.log(1 - next())) * Math.cos(2 * Math.PI * next());
@@ -12,8 +12,11 @@ function clampToUsual(id: MeasurementId, value: Inches): Inches {
   return Math.min(most, Math.max(least, roundToStep(value, 1 / 8)));
 }
 
+/** A card has each length once: these are the same ones read from the other end, and what no garment asks for yet. */
+const NOT_ON_CARDS: readonly MeasurementId[] = ["shoulderToHip", "shoulderToKnee", "waistToFloor", "shoulderToFloor"];
+
 /** One body of the crowd. `girth` and `height` are standard deviations from the middle; `e` gives each reading's own scatter. */
-function makeBody(girth: number, height: number, e: () => number): Readings {
+export function makeBody(girth: number, height: number, e: () => number): Readings {
   const bust = 38.5 + 4.6 * girth + 0.6 * e();
   const underbust = bust - Math.max(1, 4.6 + 0.35 * girth + 1.1 * e());
   const shoulderToBust = 10.4 + 0.45 * girth + 0.35 * height + 0.3 * e();
@@ -41,15 +44,16 @@ function makeBody(girth: number, height: number, e: () => number): Readings {
     waistToHip,
     shoulderToHip: frontWaist + waistToHip,
     waistToKnee,
+    shoulderToKnee: frontWaist + waistToKnee,
+    waistToFloor: 40.5 + 1.7 * height,
+    shoulderToFloor: frontWaist + 40.5 + 1.7 * height,
     fullLength: frontWaist + waistToKnee + 2 * e(),
     skirtLength: waistToKnee + 2 * e(),
     sleeveLength: 22.6 + 0.9 * height + 0.4 * e(),
     shoulderToElbow: 13.2 + 0.55 * height + 0.25 * e(),
   };
-  const { shoulderToHip: _, ...card } = Object.fromEntries(
-    measurementIds.map((id) => [id, clampToUsual(id, body[id])]),
-  ) as Record<MeasurementId, Inches>;
-  return card;
+  const taken = measurementIds.filter((id) => !NOT_ON_CARDS.includes(id));
+  return Object.fromEntries(taken.map((id) => [id, clampToUsual(id, body[id])]));
 }
 
 /** The middle of the crowd. */
@@ -64,7 +68,7 @@ export function makeCrowd(seed: number, count: number): readonly Readings[] {
 /** Every reading at either end of its usual range in turn with all others typical, and very small, large, short and tall figures. */
 export function makeExtremes(): readonly { readonly name: string; readonly body: Readings }[] {
   const ends = measurementIds
-    .filter((id) => id !== "shoulderToHip")
+    .filter((id) => !NOT_ON_CARDS.includes(id))
     .flatMap((id) =>
       measurements[id].range.map((value) => ({ name: `${id} ${value}`, body: { ...typicalBody, [id]: value } })),
     );

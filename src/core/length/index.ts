@@ -1,7 +1,23 @@
 export { formatLength, formatLengthWithUnit } from "./format";
 export { fractionGlyphs } from "./glyphs";
-export { type LengthProblem, type LengthProblemCode, parseLength, parseSignedLength, type TypedLength } from "./parse";
-export { roundToStep, roundUpToStep, type Tick, TRUEING_STEP, tickStep, ticks } from "./tick";
+export {
+  type LengthProblem,
+  type LengthProblemCode,
+  lengthProblemCodes,
+  parseLength,
+  parseSignedLength,
+  type TypedLength,
+} from "./parse";
+export {
+  isAtMost,
+  roundDownToStep,
+  roundToStep,
+  roundUpToStep,
+  type Tick,
+  TRUEING_STEP,
+  tickStep,
+  ticks,
+} from "./tick";
 export {
   type BothUnits,
   both,

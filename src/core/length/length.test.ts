@@ -25,6 +25,13 @@ describe("reading a length as a tailor writes it", () => {
     ["  38  1/2 ", 38.5],
     ["2 1/4 yd", 81],
     ["3 yards", 108],
+    ["38-½", 38.5],
+    ["38 in.", 38],
+    ["38''", 38],
+    ["38 1 / 2", 38.5],
+    ["38 - 1/2", 38.5],
+    ["9/8", 1.125],
+    ["5 ft 4", 64],
   ])("reads %s as %d inches", (text, value) => expect(inches(text)).toBe(value));
 
   it.each([
@@ -33,6 +40,9 @@ describe("reading a length as a tailor writes it", () => {
     ["97½ cm", 97.5],
     ["97.5CM", 97.5],
     ["2,5 m", 250],
+    ["0,125 m", 12.5],
+    ["960 mm", 96],
+    ["965mm", 96.5],
   ])("reads %s as %d centimetres", (text, value) => expect(inches(text)).toBeCloseTo(value / 2.54, 12));
 
   it("takes the shop's unit when none is written", () => expect(inches("96", "cm")).toBeCloseTo(96 / 2.54, 12));
@@ -50,6 +60,14 @@ describe("reading a length as a tailor writes it", () => {
     ["1e3", "not-a-length"],
     ["38 kg", "not-a-length"],
     ["<b>38</b>", "not-a-length"],
+    ["38½0", "not-a-length"],
+    ["½79", "not-a-length"],
+    ["5' 10 cm", "feet-then-inches"],
+    ["5' 3 yd", "feet-then-inches"],
+    ["5'14", "feet-then-inches"],
+    ["38 100/8", "more-than-whole"],
+    ["38 8/8", "more-than-whole"],
+    ["1,000", "thousands"],
   ])("refuses %j as %s", (text, code) => expect(inches(text)).toBe(code));
 });
 

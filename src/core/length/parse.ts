@@ -9,7 +9,18 @@ export interface TypedLength {
   readonly inches: Inches;
 }
 
-export type LengthProblemCode = "empty" | "not-a-length" | "negative" | "zero" | "divided-by-zero";
+export const lengthProblemCodes = [
+  "empty",
+  "not-a-length",
+  "negative",
+  "zero",
+  "divided-by-zero",
+  "more-than-whole",
+  "thousands",
+  "feet-then-inches",
+] as const;
+
+export type LengthProblemCode = (typeof lengthProblemCodes)[number];
 
 export interface LengthProblem {
   readonly code: LengthProblemCode;
@@ -24,6 +35,7 @@ interface UnitWord {
 
 const INCH: UnitWord = { unit: "in", times: 1 };
 const CENTIMETRE: UnitWord = { unit: "cm", times: 1 };
+const MILLIMETRE: UnitWord = { unit: "cm", times: 0.1 };
 const YARD: UnitWord = { unit: "in", times: 36 };
 const METRE: UnitWord = { unit: "cm", times: 100 };
 
@@ -32,8 +44,15 @@ const UNIT_WORDS: Readonly<Record<string, UnitWord>> = {
   inch: INCH,
   inches: INCH,
   '"': INCH,
+  "''": INCH,
+  "’’": INCH,
   "″": INCH,
   "”": INCH,
+  mm: MILLIMETRE,
+  millimetre: MILLIMETRE,
+  millimetres: MILLIMETRE,
+  millimeter: MILLIMETRE,
+  millimeters: MILLIMETRE,
   cm: CENTIMETRE,
   centimetre: CENTIMETRE,
   centimetres: CENTIMETRE,
@@ -50,16 +69,19 @@ const UNIT_WORDS: Readonly<Record<string, UnitWord>> = {
   meters: METRE,
 };
 
-const AMOUNT = /^(?:(\d+)(?:\s+|-))?(\d+)\/(\d+)$|^(\d+(?:[.,]\d+)?|[.,]\d+)$/;
-const FEET = /^(\d+)\s*(?:'|’|′|ft|feet)\s*(.*)$/;
+const AMOUNT = /^(?:(\d+)(?:\s+|\s*-\s*))?(\d+)\s*\/\s*(\d+)$|^(\d+(?:[.,]\d+)?|[.,]\d+)$/;
+/** Feet, but not the two strokes that stand for inches. */
+const FEET = /^(\d+)\s*(?:['’′](?!['’])|ft\.?|feet)\s*(.*)$/;
+/** A comma before three figures is a decimal one to some and marks thousands for others: nobody can know. */
+const THOUSANDS = /^[1-9]\d*,\d{3}$/;
 
-/** Fraction glyphs become `1/2`, set apart from the whole number before them. */
+/** Fraction glyphs become `1/2`, set apart from whatever stands beside them: `38½0` is no length. */
 function spellFractions(text: string): string {
-  return text.replace(/[½¼¾⅛⅜⅝⅞⅓⅔]/g, (glyph) => ` ${fractionGlyphs[glyph]}`).replace(/⁄/g, "/");
+  return text.replace(/[½¼¾⅛⅜⅝⅞⅓⅔]/g, (glyph) => ` ${fractionGlyphs[glyph]} `).replace(/⁄/g, "/");
 }
 
 function splitUnit(text: string, fallback: Unit): UnitWord & { readonly amount: string } {
-  const match = /^(.*?)\s*([a-z]+|"|″|”)$/.exec(text);
+  const match = /^(.*?)\s*([a-z]+|"|″|”|''|’’)\.?$/.exec(text);
   const word = match?.[2] === undefined ? undefined : UNIT_WORDS[match[2]];
   if (word === undefined) return { amount: text, unit: fallback, times: 1 };
   return { amount: (match?.[1] ?? "").trim(), ...word };
@@ -69,18 +91,24 @@ function readAmount(amount: string): number | LengthProblemCode {
   const match = AMOUNT.exec(amount);
   if (match === null) return "not-a-length";
   const [, whole, top, bottom, decimal] = match;
-  if (decimal !== undefined) return Number(decimal.replace(",", "."));
+  if (decimal !== undefined) return THOUSANDS.test(decimal) ? "thousands" : Number(decimal.replace(",", "."));
   if (Number(bottom) === 0) return "divided-by-zero";
+  if (whole !== undefined && Number(top) >= Number(bottom)) return "more-than-whole";
   return Number(whole ?? 0) + Number(top) / Number(bottom);
 }
 
+/** Feet are followed by less than twelve inches, and by nothing else. */
 function readFeet(feet: string, rest: string): number | LengthProblemCode {
-  const inches = rest === "" ? 0 : readAmount(splitUnit(rest, "in").amount);
-  return typeof inches === "number" ? Number(feet) * 12 + inches : inches;
+  if (rest === "") return Number(feet) * 12;
+  const { amount, unit, times } = splitUnit(rest, "in");
+  const inches = readAmount(amount);
+  if (typeof inches !== "number") return inches;
+  return unit !== "in" || times !== 1 || inches >= 12 ? "feet-then-inches" : Number(feet) * 12 + inches;
 }
 
 /**
- * Reads a length in any spelling a tailor uses: `38`, `38.5`, `38 1/2`, `38½`, `38 4/8`, `5' 4 1/2"`, `96cm`, `96,5 cm`, `2 1/4 yd`, `2.5 m`.
+ * Reads a length in any spelling a tailor uses: `38`, `38.5`, `38 1/2`, `38½`, `38 4/8`, `38-½`, `38 in.`, `38''`,
+ * `5' 4 1/2"`, `96cm`, `96,5 cm`, `960 mm`, `2 1/4 yd`, `2.5 m`. What could mean two things is refused, with what it could be.
  *
  * @param fallback the unit meant when none is written
  * @returns the length in inches with what was typed, or the reason why it is none; zero and negatives are refused,

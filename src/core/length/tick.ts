@@ -30,3 +30,13 @@ export function roundUpToStep(value: Inches, step: Inches): Inches {
   if (step === 0) return value;
   return Math.ceil(value / step - 1e-9) * step;
 }
+
+export function roundDownToStep(value: Inches, step: Inches): Inches {
+  if (step === 0) return value;
+  return Math.floor(value / step + 1e-9) * step;
+}
+
+/** Whether a length is at most another: 88.9 and 78.74 cm are exactly 4 in apart however they were typed. */
+export function isAtMost(value: Inches, most: Inches): boolean {
+  return value <= most + 1e-6;
+}

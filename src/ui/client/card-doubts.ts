@@ -33,5 +33,7 @@ export function standInFor(id: MeasurementId, readings: Readings, unit: Unit): s
   const estimate = estimateReading(id, readings);
   return estimate === undefined
     ? undefined
-    : `Not taken? Then ${formatLengthWithUnit(estimate.value, unit)} is used: ${estimate.rule}.`;
+    : estimate.derived
+      ? `${formatLengthWithUnit(estimate.value, unit)}, by ${estimate.rule}.`
+      : `Not taken? Then ${formatLengthWithUnit(estimate.value, unit)} is used: ${estimate.rule}.`;
 }

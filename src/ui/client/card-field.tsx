@@ -13,6 +13,8 @@ interface CardFieldProps {
   /** The same reading on the last card. */
   readonly before: Inches | undefined;
   readonly error: string | undefined;
+  /** Why what is typed is no reading: what was understood, and the likely slip. */
+  readonly unreadBecause: string | undefined;
   readonly doubt: string | undefined;
   /** What stands in when it is not taken, in words. */
   readonly standIn: string | undefined;
@@ -38,10 +40,10 @@ function Understood({ understood, before, unit }: Pick<CardFieldProps, "understo
 
 /** One reading: as typed, as understood, and the doubt beside it. A reading taken again follows a semicolon. */
 export const CardField = memo(function CardField(props: CardFieldProps) {
-  const { id, typed, understood, error, doubt, standIn, onType, onFocus } = props;
+  const { id, typed, understood, error, unreadBecause, doubt, standIn, onType, onFocus } = props;
   const { label, taken } = measurements[id];
   const unread = typed.trim() !== "" && understood === undefined;
-  const message = error ?? (unread ? "Not understood yet. Write a length like 38 1/2 or 97,5 cm." : (doubt ?? standIn));
+  const message = error ?? (unread ? unreadBecause : (doubt ?? standIn));
   return (
     <div className="border-b border-card-deep pb-2">
       <label htmlFor={id} className="block pb-1 font-semibold">

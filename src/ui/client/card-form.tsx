@@ -90,6 +90,7 @@ export function CardForm({ task, start, unit, asked, askedBy, before }: CardForm
       understood={read.readings[id]}
       before={before[id]}
       error={errorAt(id)}
+      unreadBecause={read.errors.find(({ path }) => path.endsWith(`.${id}`))?.message}
       doubt={doubts[id]}
       standIn={typed.readings[id] ? undefined : standInFor(id, read.readings, unit)}
       onType={type}
