@@ -4,6 +4,7 @@ import {
   easeTerm,
   figureNoteTerms,
   type Given,
+  onTape,
   refuse,
   ruleLength,
   ruleValue,
@@ -12,7 +13,7 @@ import {
   type Term,
 } from "../chalk";
 import { pathLength } from "../geometry";
-import type { Inches } from "../length";
+import { type Inches, isAtMost } from "../length";
 import { type ArmholePlan, drawArmhole, solveUnderarm } from "./armhole";
 import { isArmholeChalkedAsCut, planShoulders, type ShoulderPlan, type Side } from "./shoulder";
 
@@ -55,7 +56,7 @@ function scoopOf(given: Given, side: Side): Inches {
   if (side === "back") return ruleLength(given, "backScoop");
   const scoop = ruleValue(given, "frontScoop");
   if (typeof scoop === "number") return scoop;
-  return bodyValue(given, "bust") > LARGE_BUST ? 0.75 : 0.5;
+  return onTape(given, isAtMost(bodyValue(given, "bust"), LARGE_BUST) ? 0.5 : 0.75);
 }
 
 function planChestSide(given: Given, side: Side): Sum {
@@ -82,10 +83,10 @@ function planArmhole(shoulder: ShoulderPlan, chestSide: Sum, scoop: Inches): Arm
 function handDepth(given: Given): Term | null {
   const rule = ruleValue(given, "armholeDepth");
   const source = "rule:armholeDepth";
-  if (typeof rule === "number") return { label: "Armhole depth, fixed", kind: "style", value: rule, source };
-  if (rule === "half-armhole") return { ...bodyTerm(given, "armhole", 2), label: "Armhole depth: armhole ÷ 2" };
+  if (typeof rule === "number") return { code: "armhole-depth-fixed", kind: "style", value: rule, source };
+  if (rule === "half-armhole") return { ...bodyTerm(given, "armhole", 2), code: "armhole-depth-half" };
   if (rule === "bust-sixth")
-    return { label: "Armhole depth: bust ÷ 6 + 1½", kind: "body", value: bodyValue(given, "bust") / 6 + 1.5, source };
+    return { code: "armhole-depth-bust", kind: "body", value: bodyValue(given, "bust") / 6 + 1.5, source };
   return null;
 }
 
@@ -127,7 +128,7 @@ function solveDepth(given: Given, sewn: (down: Inches) => Inches, drop: Inches, 
     });
   }
   return {
-    label: "Armhole depth, solved for the sewn armhole",
+    code: "armhole-depth-solved",
     kind: "body",
     value: solved.down - underarmBelow - drop,
     source: "rule:armholeDepth",
@@ -141,7 +142,7 @@ function planChestDown(
   underarmBelow: Inches,
 ): readonly Term[] {
   const drop: Term = {
-    label: "Shoulder drop",
+    code: "shoulder-drop",
     kind: "style",
     value: shoulder.drop.value,
     source: "rule:shoulderSlope",

@@ -40,7 +40,7 @@ export function isArmholeChalkedAsCut(given: Given): boolean {
 function acrossTerms(given: Given): readonly Term[] {
   const half = bodyTerm(given, "shoulder", 2);
   if (!isArmholeChalkedAsCut(given)) return [half];
-  return [half, turnTerm(allowanceTerm(given, "allowance.armhole"), "Armhole seam, inside the reading")];
+  return [half, turnTerm(allowanceTerm(given, "allowance.armhole"), "armhole-seam-inside")];
 }
 
 function dropTerms(given: Given, side: Side, across: Inches, neckWidth: Inches): readonly Term[] {
@@ -48,7 +48,7 @@ function dropTerms(given: Given, side: Side, across: Inches, neckWidth: Inches):
   if (ruleValue(given, id) !== "gradient") return [ruleTerm(given, id)];
   return [
     {
-      label: "Shoulder drop, 1 in 5 from the neck",
+      code: "shoulder-drop-gradient",
       kind: "style",
       value: (across - neckWidth) * GRADIENT,
       source: `rule:${id}`,
@@ -88,7 +88,7 @@ function trueToBack(front: ShoulderPlan, back: ShoulderPlan): ShoulderPlan {
   }
   const across = neck.x + Math.sqrt(length ** 2 - front.drop.value ** 2);
   const term: Term = {
-    label: "Trued to the back shoulder",
+    code: "trued-to-back-shoulder",
     kind: "trued",
     value: across - front.across.value,
     source: "seam:shoulder",
@@ -99,7 +99,7 @@ function trueToBack(front: ShoulderPlan, back: ShoulderPlan): ShoulderPlan {
 /** Both shoulders on the same neck width, equally long along the seam. */
 export function planShoulders(given: Given, neckWidth: Inches): Readonly<Record<Side, ShoulderPlan>> {
   const width = settleOnTape(given, [
-    { label: "Neck width", kind: "style", value: neckWidth, source: "choice:neckWidth" },
+    { code: "neck-width", kind: "style", value: neckWidth, source: "choice:neckWidth" },
   ]);
   const back = planSide(given, "back", width);
   return { back, front: trueToBack(planSide(given, "front", width), back) };

@@ -1,11 +1,11 @@
-import { type ChalkStep, drawOutline, type Edge, type Piece } from "../chalk";
+import { type ChalkStep, drawOutline, type Edge, type Piece, type PieceName } from "../chalk";
 import { at, straight } from "../geometry";
 import type { Inches } from "../length";
 
 /** A straight strip of cloth, cut size: the seam allowances are within its length and depth. */
 export interface StripPlan {
   readonly id: string;
-  readonly name: string;
+  readonly name: PieceName;
   readonly length: Inches;
   readonly depth: Inches;
   readonly copies: 1 | 2;

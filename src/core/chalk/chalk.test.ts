@@ -26,10 +26,15 @@ const read = readOrder({
 if (!read.ok) throw new Error("no order");
 const given: Given = read.value.given;
 
-const term = (value: number, kind: Term["kind"] = "body"): Term => ({ label: `${value}`, kind, value, source: "test" });
+const term = (value: number, kind: Term["kind"] = "body"): Term => ({
+  code: "neck-width",
+  kind,
+  value,
+  source: "test",
+});
 const open = () =>
   new PieceChalk(given, "bodice-front", {
-    name: "Front",
+    name: "front",
     half: "front",
     origin: "fold",
     originInset: settle([], 0),
@@ -61,7 +66,13 @@ describe("a reading and its terms", () => {
     expect(turnTerm(term(0.5))).toMatchObject({ value: -0.5, source: "test" }));
   it("finds a figure note by piece and line, and nowhere else", () => {
     expect(figureNoteTerms(given, "bodice-back", "waist")).toEqual([
-      { label: "hollow back", kind: "figure-note", value: -0.5, source: "figure-note:bodice-back/waist" },
+      {
+        code: "figure-note",
+        about: { words: "hollow back" },
+        kind: "figure-note",
+        value: -0.5,
+        source: "figure-note:bodice-back/waist",
+      },
     ]);
     expect(figureNoteTerms(given, "bodice-front", "waist")).toEqual([]);
   });
@@ -95,15 +106,15 @@ describe("one call makes the geometry and the step", () => {
     const piece = open();
     piece.line("chest", settle([term(8)], 0));
     piece.line("waist", settle([term(16)], 0));
-    piece.takeOut("wedge", "a wedge", (down) => Math.max(0, (down - 8) / 16));
-    expect(givenBackTerms("wedge", "Wedge given back", 0.5)).toEqual([
-      { label: "Wedge given back", kind: "given-back", value: 0.5, source: "take-out:wedge" },
+    piece.takeOut("wedge", "waist-dart", (down) => Math.max(0, (down - 8) / 16));
+    expect(givenBackTerms("wedge", "waist-dart-given-back", 0.5)).toEqual([
+      { code: "waist-dart-given-back", kind: "given-back", value: 0.5, source: "take-out:wedge" },
     ]);
-    expect(givenBackTerms("wedge", "", 0)).toEqual([]);
-    piece.declare("wedge", "waist", -0.5, "on purpose");
+    expect(givenBackTerms("wedge", "waist-dart-given-back", 0)).toEqual([]);
+    piece.declare("wedge", "waist", -0.5, "ribs-tightened");
     expect(drawn(piece).takeOuts[0]).toMatchObject({
       removes: [{ line: "waist", amount: 0.5 }],
-      declared: [{ line: "waist", amount: -0.5, why: "on purpose" }],
+      declared: [{ line: "waist", amount: -0.5, why: "ribs-tightened" }],
     });
   });
   it("a straight edge has no dots, and a notch lies on its edge", () => {

@@ -62,7 +62,7 @@ describe("a piece cut across", () => {
     const waist = front.lines.find(({ id }) => id === "waist")?.down ?? 0;
     expect(lower.lines.find(({ id }) => id === "waist")?.down).toBeCloseTo(1, 9);
     const step = lower.steps.find(({ id }) => id === "waist-line");
-    expect(step?.terms.at(-1)).toMatchObject({ label: "Above the line it starts at", value: -(waist - 1) });
+    expect(step?.terms.at(-1)).toMatchObject({ code: "above-start", value: -(waist - 1) });
     expect(lower.steps.find(({ id }) => id === "top-line")?.reading).toBe(0.5);
     expect(lower.steps.find(({ id }) => id === "centre-hem")?.reading).toBeCloseTo(
       (front.marks.find(({ id }) => id === "centre/hem")?.stitch ?? 0) - waist + 1,

@@ -1,6 +1,7 @@
 import type { MeasurementId } from "../body";
 import type { Path, Point, Radians } from "../geometry";
 import type { Inches } from "../length";
+import type { DeclaredCode, PieceName, TakeOutCode } from "./codes";
 import type { Given } from "./given";
 import type { Term } from "./term";
 
@@ -67,6 +68,8 @@ export interface Edge {
   /** The cutting line, where it is chalked through marks of its own rather than square off the stitching line. */
   readonly cut?: Path;
   readonly allowance: Inches;
+  /** Where it differs along the edge, at its marks; `allowance` is then the largest. Left out where it is the same all the way. */
+  readonly allowanceAt?: readonly { readonly mark: string; readonly value: Inches }[];
   readonly onFold: boolean;
   readonly mouths: readonly Mouth[];
   /** Segments of the stitching line, from … to before, that turned with the piece's turn. */
@@ -76,10 +79,10 @@ export interface Edge {
 /** Cloth that is taken out of a piece, and what it removes on each guide line it crosses. */
 export interface TakeOut {
   readonly id: string;
-  readonly why: string;
+  readonly why: TakeOutCode;
   readonly removes: readonly { readonly line: LineId; readonly amount: Inches }[];
   /** What the shop's rule says not to give back, and why the tailor was told. */
-  readonly declared: readonly { readonly line: LineId; readonly amount: Inches; readonly why: string }[];
+  readonly declared: readonly { readonly line: LineId; readonly amount: Inches; readonly why: DeclaredCode }[];
 }
 
 /** A dart as it is chalked inside a piece: upper tip, widest place, and where it runs out or opens into an edge. */
@@ -93,6 +96,8 @@ export interface Dart {
   readonly end: Point | null;
   /** Where its upper end opens into an edge, when it was cut off there before its tip; else null. */
   readonly opens: readonly [Point, Point] | null;
+  /** Where its lower end opens into an edge, when it was cut off there below its widest place. */
+  readonly mouth?: readonly [Point, Point];
   readonly sewn: boolean;
 }
 
@@ -100,8 +105,8 @@ export interface Dart {
 export interface Turn {
   readonly about: Point;
   readonly angle: Radians;
-  readonly from: string;
-  readonly into: string;
+  readonly from: "bust-dart";
+  readonly into: "armhole-panel" | "shoulder-panel" | "waist-dart";
   /** Guide lines that turned with it. */
   readonly lines: readonly LineId[];
 }
@@ -118,7 +123,13 @@ export interface Notch {
 export type ChalkAct =
   | { readonly kind: "top-line" }
   | { readonly kind: "zip-line" }
-  | { readonly kind: "centre-line"; readonly foldIn: Inches; readonly beyond: Inches }
+  | {
+      readonly kind: "centre-line";
+      readonly foldIn: Inches;
+      readonly beyond: Inches;
+      /** How often a band is turned in; left out where nothing is folded in before the cut. */
+      readonly turns?: 1 | 2;
+    }
   | { readonly kind: "at"; readonly mark: string; readonly down: Inches }
   | { readonly kind: "along"; readonly mark: string; readonly edge: string }
   | { readonly kind: "dart"; readonly dart: string; readonly through: readonly string[] }
@@ -133,7 +144,13 @@ export type ChalkAct =
   | { readonly kind: "scoop"; readonly mark: string }
   | { readonly kind: "lengthen"; readonly mark: string }
   | { readonly kind: "edge"; readonly edge: string; readonly curved: boolean; readonly through: readonly string[] }
-  | { readonly kind: "allowance"; readonly edge: string; readonly allowance: Inches };
+  | {
+      readonly kind: "allowance";
+      readonly edge: string;
+      readonly allowance: Inches;
+      /** Where it differs, at the marks of the edge. */
+      readonly at?: readonly { readonly mark: string; readonly value: Inches }[];
+    };
 
 export interface ChalkStep {
   /** Without its piece: `chest-side`. */
@@ -144,8 +161,10 @@ export interface ChalkStep {
   readonly direction: TapeDirection;
   readonly reading: Inches;
   readonly terms: readonly Term[];
-  /** The cutting line's reading, when the step chalks both. */
+  /** The cutting line's reading, when the step chalks both; from where the step reads, unless `cutFrom` says otherwise. */
   readonly cutReading: Inches | null;
+  /** Set where the cut lies above the top line, and is read from the cloth's edge. */
+  readonly cutFrom?: "cloth-edge";
   readonly why: StepReason | null;
 }
 
@@ -182,7 +201,11 @@ export type StepReason =
   | "basque"
   | "split"
   | "yoke"
-  | "curved-hem";
+  | "curved-hem"
+  | "slit-end"
+  | "neck-edge"
+  | "back-raised"
+  | "fold-in-band";
 
 /** The cloths that a garment may be cut from, each on its own width. */
 export const clothIds = ["main", "contrast", "lining", "stay"] as const;
@@ -190,7 +213,7 @@ export type ClothId = (typeof clothIds)[number];
 
 export interface Piece {
   readonly id: string;
-  readonly name: string;
+  readonly name: PieceName;
   readonly half: Half;
   readonly cloth: ClothId;
   readonly cut: { readonly copies: number; readonly on: "fold" | "pair" | "single"; readonly mirrored: boolean };
@@ -247,7 +270,13 @@ export interface Remark {
     | "bust-dart-raised"
     | "yoke-line-raised"
     | "flare-kept"
-    | "trim-needs-join";
+    | "trim-needs-join"
+    | "contour-needs-seam"
+    | "panel-room-by-line"
+    | "panel-point-moved"
+    | "dart-tip-raised"
+    | "ribs-line-moved"
+    | "cup-lift-lowered";
   readonly piece: string;
   readonly numbers: Readonly<Record<string, Inches>>;
 }

@@ -1,14 +1,16 @@
-import { type Estimate, type MeasurementId, measurements } from "../body";
-import { formatLength, type Inches, type Tick, tickStep, type Unit } from "../length";
+import type { Estimate, MeasurementId } from "../body";
+import { type Inches, roundToStep, type Tick, tickStep, type Unit } from "../length";
 import { certain } from "../result";
-import { type ResolvedRules, type RuleId, type RuleValue, ruleDefinition, ruleTick } from "../rules";
+import { type ResolvedRules, type RuleId, type RuleValue, ruleTick } from "../rules";
 import type { ChoiceValues } from "./choice";
+import type { TermCode } from "./codes";
 import { type Sum, settle, type Term } from "./term";
 
 /** A reading that a draft uses, with where it came from. */
 export interface GivenMeasurement {
   readonly value: Inches;
-  readonly from: "card" | "estimate";
+  /** `derived` where the same length was read from its other end. */
+  readonly from: "card" | "derived" | "estimate";
   readonly estimate?: Estimate;
 }
 
@@ -53,19 +55,28 @@ export function ruleValue(given: Given, id: RuleId): RuleValue {
   return given.rules[id].value;
 }
 
-/** The value of a rule that is always a length, or is one just now. */
+/** Rules that are shared out or solved with before they reach the tape: nobody reads them there as they are. */
+function isSharedOut(id: RuleId): boolean {
+  return id.startsWith("ease.") || id === "armholeRoom";
+}
+
+/** A length that somebody chose, as this shop's tape shows it: a seam of 0.6 in is chalked at ⅝. */
+export function onTape(given: Given, length: Inches): Inches {
+  return roundToStep(length, givenStep(given));
+}
+
+/** The value of a rule that is always a length, or is one just now, as this shop's tape shows it. */
 export function ruleLength(given: Given, id: RuleId): Inches {
   const value = ruleValue(given, id);
   if (typeof value !== "number") throw new Error(`expected rule ${id} to be a length, found ${String(value)}`);
-  return value;
+  return isSharedOut(id) ? value : onTape(given, value);
 }
-
-const SHARES: Readonly<Record<number, string>> = { 1: "", 2: " ÷ 2", 4: " ÷ 4", 6: " ÷ 6" };
 
 /** A share of a body reading: `Bust girth ÷ 4`. */
 export function bodyTerm(given: Given, id: MeasurementId, divisor: 1 | 2 | 4 | 6 = 1): Term {
   return {
-    label: `${measurements[id].label}${SHARES[divisor] ?? ""}`,
+    code: "body-share",
+    about: { measurement: id, share: divisor },
     kind: "body",
     value: bodyValue(given, id) / divisor,
     source: `measurement:${id}`,
@@ -76,7 +87,8 @@ export function bodyTerm(given: Given, id: MeasurementId, divisor: 1 | 2 | 4 | 6
 export function easeTerm(given: Given, girth: "bust" | "waist" | "hip"): Term {
   const whole = ruleLength(given, `ease.${girth}`);
   return {
-    label: `Ease, a quarter of ${formatLength(whole, given.unit)}`,
+    code: "ease-quarter",
+    about: { whole },
     kind: "ease",
     value: whole / 4,
     source: `rule:ease.${girth}`,
@@ -84,23 +96,23 @@ export function easeTerm(given: Given, girth: "bust" | "waist" | "hip"): Term {
 }
 
 export function ruleTerm(given: Given, id: RuleId, kind: Term["kind"] = "style"): Term {
-  return { label: ruleDefinition(id).label, kind, value: ruleLength(given, id), source: `rule:${id}` };
+  return { code: "house-rule", about: { rule: id }, kind, value: ruleLength(given, id), source: `rule:${id}` };
 }
 
 export function allowanceTerm(given: Given, id: RuleId & `allowance.${string}`): Term {
   return ruleTerm(given, id, "allowance");
 }
 
-export function turnTerm(term: Term, label = term.label): Term {
-  return { ...term, label, value: -term.value };
+export function turnTerm(term: Term, code = term.code): Term {
+  return { ...term, code, value: -term.value };
 }
 
 /** Less than this no tape shows. */
 export const NOTHING: Inches = 1 / 64;
 
 /** What a take-out removed on a line, given back there by name; no term where a tape could not show it. */
-export function givenBackTerms(takeOut: string, label: string, amount: Inches): readonly Term[] {
-  return amount < NOTHING ? [] : [{ label, kind: "given-back", value: amount, source: `take-out:${takeOut}` }];
+export function givenBackTerms(takeOut: string, code: TermCode, amount: Inches): readonly Term[] {
+  return amount < NOTHING ? [] : [{ code, kind: "given-back", value: amount, source: `take-out:${takeOut}` }];
 }
 
 /** The figure notes of the order for one line of one piece, as terms. */
@@ -108,7 +120,8 @@ export function figureNoteTerms(given: Given, piece: string, line: string): read
   return given.figureNotes
     .filter((note) => note.piece === piece && note.line === line)
     .map((note) => ({
-      label: note.why,
+      code: "figure-note",
+      about: { words: note.why },
       kind: "figure-note",
       value: note.amount,
       source: `figure-note:${piece}/${line}`,

@@ -8,6 +8,16 @@ export {
   checkChoice,
   choiceDefault,
 } from "./choice";
+export {
+  type DeclaredCode,
+  declaredCodes,
+  type PieceName,
+  pieceNames,
+  type TakeOutCode,
+  type TermCode,
+  takeOutCodes,
+  termCodes,
+} from "./codes";
 export type {
   CentreOrigin,
   ChalkAct,
@@ -50,6 +60,7 @@ export {
   givenBackTerms,
   givenStep,
   givenTick,
+  onTape,
   ruleLength,
   ruleTerm,
   ruleValue,
@@ -59,8 +70,8 @@ export {
 export { drawOutline } from "./outline";
 export type { EdgeChalk, MarkChalk, PieceStart } from "./piece-calls";
 export { PieceChalk } from "./piece-chalk";
-export { type Refusal, type RefusalCode, refuse } from "./refusal";
+export { type Bound, type Refusal, type RefusalCode, type Remedy, refusalCodes, refuse } from "./refusal";
 export { scaleDraft } from "./scale-draft";
 export { alongDrawn, alongSewn, sewnLength } from "./sewn";
 export { chalkDraft, Sheet } from "./sheet";
-export { addTerms, type Sum, settle, type Term, type TermKind, termKinds } from "./term";
+export { addTerms, type Sum, settle, type Term, type TermAbout, type TermKind, termKinds } from "./term";

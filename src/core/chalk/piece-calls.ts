@@ -1,10 +1,11 @@
 import type { Path, Point } from "../geometry";
 import type { Inches } from "../length";
+import type { PieceName, TermCode } from "./codes";
 import type { CentreOrigin, EdgeRole, GuideLine, Half, Mouth, Origin, StepReason, TapeDirection } from "./draft";
 import type { Sum, Term } from "./term";
 
 export interface PieceStart {
-  readonly name: string;
+  readonly name: PieceName;
   readonly origin: CentreOrigin;
   /** How far the origin lies inside the fold or the cloth's edge: the zip allowance, or 0 on the fold. */
   readonly originInset: Sum;
@@ -15,7 +16,7 @@ export interface PieceStart {
   readonly drawnWith?: { readonly id: string; readonly lines: readonly GuideLine[] };
   readonly shift?: Sum;
   /** How far the finished edge reaches beyond the centre line, and how much is folded in beyond that. */
-  readonly front?: { readonly overlap: Inches; readonly foldIn: Inches };
+  readonly front?: { readonly overlap: Inches; readonly foldIn: Inches; readonly turns?: 1 | 2 };
   /** Whether left and right are two pieces: always, but for a centre that stays on the fold. */
   readonly pair?: boolean;
   /** Where the origin runs at a depth, for a contoured centre back. */
@@ -29,6 +30,8 @@ export interface MarkChalk {
   readonly why?: StepReason;
   /** Set when the reading is finer than the tape: a corner that trues a seam. */
   readonly step?: Inches;
+  /** Where a mark down the centre lies across, when its seam has left the origin there. */
+  readonly across?: Inches;
 }
 
 /** A mark read across from the origin at a depth that is no guide line. */
@@ -36,6 +39,12 @@ export interface AtChalk {
   readonly id: string;
   readonly terms: readonly Term[];
   readonly stitch: Point;
+  /** Where its sum puts it, before a closed bust dart turned it away. */
+  readonly net?: Point;
+  /** Read from the cloth's edge, where the place lies beyond the origin. */
+  readonly from?: "cloth-edge";
+  /** What is read off the drawing, where a sum alone does not give the place. */
+  readonly drawn?: TermCode;
   /** From the stitching to the cutting mark, across. */
   readonly allowance?: Inches;
   readonly why: StepReason;
@@ -76,7 +85,9 @@ export interface EdgeChalk {
   readonly stitch: Path;
   readonly cut?: Path;
   readonly allowance: Inches;
-  /** Marks that the edge runs through, in order. */
+  /** Where the allowance differs along the edge; `allowance` is then the largest. */
+  readonly allowanceAt?: readonly { readonly mark: string; readonly value: Inches }[];
+  /** Marks that the edge may run through, in order; those that it misses are not told. */
   readonly through: readonly string[];
   readonly onFold?: boolean;
   readonly mouths?: readonly Mouth[];

@@ -1,6 +1,7 @@
 import {
   add,
   at,
+  distanceToPath,
   isStraight,
   lengthToDepth,
   movePath,
@@ -11,6 +12,7 @@ import {
 } from "../geometry";
 import type { Inches } from "../length";
 import { certain } from "../result";
+import type { DeclaredCode, TakeOutCode, TermCode } from "./codes";
 import type { ChalkStep, Dart, Edge, GuideLine, LineId, Mark, Notch, Piece, StepReason, TakeOut, Turn } from "./draft";
 import { type Given, NOTHING, settleOnTape } from "./given";
 import { drawOutline } from "./outline";
@@ -30,7 +32,7 @@ export class PieceChalk {
   readonly #darts: Dart[] = [];
   readonly #takeOuts: {
     readonly id: string;
-    readonly why: string;
+    readonly why: TakeOutCode;
     readonly removedAt: (down: Inches) => Inches;
     readonly declared: TakeOut["declared"][number][];
   }[] = [];
@@ -58,7 +60,12 @@ export class PieceChalk {
     const act =
       start.origin === "zip-line"
         ? ({ kind: "zip-line" } as const)
-        : ({ kind: "centre-line", foldIn: start.front?.foldIn ?? 0, beyond: start.front?.overlap ?? 0 } as const);
+        : ({
+            kind: "centre-line",
+            foldIn: start.front?.foldIn ?? 0,
+            beyond: start.front?.overlap ?? 0,
+            ...(start.front?.turns === undefined ? {} : { turns: start.front.turns }),
+          } as const);
     const why = start.origin === "zip-line" ? "origin-zip-line" : "band";
     this.#say({ id: start.origin, act, from: "cloth-edge", direction: "across", why }, start.originInset);
   }
@@ -103,6 +110,11 @@ export class PieceChalk {
 
   down(line: LineId): Inches {
     return this.#line(line).down;
+  }
+
+  /** Terms that take off what the origin has bent in on a line, for a mark that does not follow it. */
+  bendOn(line: LineId): readonly Term[] {
+    return bendTerms(this.#line(line).start);
   }
 
   level(line: LineId): Inches {
@@ -151,7 +163,7 @@ export class PieceChalk {
   /** A mark down the centre line, read from the top line. */
   centreMark(name: string, chalk: MarkChalk): Mark {
     const stitch = chalk.step === undefined ? settleOnTape(this.given, chalk.terms) : settle(chalk.terms, chalk.step);
-    const across = (down: Inches) => this.start.contour?.(down) ?? 0;
+    const across = (down: Inches) => chalk.across ?? this.start.contour?.(down) ?? 0;
     return this.#read("centre", name, stitch, chalk, (reading) => at(across(reading), reading), {
       id: `centre-${name}`,
       act: { kind: "centre-mark", mark: `centre/${name}` },
@@ -188,17 +200,26 @@ export class PieceChalk {
   #shiftTerms(): readonly Term[] {
     const { shift } = this.start;
     if (shift === undefined || shift.value === 0) return [];
-    return [
-      { label: "Panel moved out for two allowances", kind: "allowance", value: shift.value, source: "rule:panelRoom" },
-    ];
+    return [{ code: "panel-moved-out", kind: "allowance", value: shift.value, source: "rule:panelRoom" }];
   }
 
-  /** A mark plumb under another one, on a guide line: nothing new is measured. */
+  /** A mark plumb under another one, on a guide line: nothing new is measured, but where the origin bends away it reads otherwise. */
   plumb(line: LineId, name: string, under: Mark): Mark {
     const id = `${line}/${name}`;
-    const place = at(under.place.stitch.x, this.down(line));
+    const { down, start } = this.#line(line);
+    const place = at(under.place.stitch.x, down);
+    const bend = bendTerms(start);
     return this.#keep(
-      { ...under, id, line, cut: null, cutTerms: [], place: { stitch: place, cut: null } },
+      {
+        ...under,
+        id,
+        line,
+        stitch: under.stitch + addTerms(bend),
+        terms: [...under.terms, ...bend],
+        cut: null,
+        cutTerms: [],
+        place: { stitch: place, cut: null },
+      },
       {
         id: `${line}-${name}`,
         act: { kind: "plumb", mark: under.id, line },
@@ -229,16 +250,21 @@ export class PieceChalk {
   /** A mark at a depth that is no guide line, across from the origin: after a turn, or where a seam was trued. */
   at(chalk: AtChalk): Mark {
     const { x, y } = add(chalk.stitch, this.#shift);
-    const sum = settle([...chalk.terms, ...this.#shiftTerms()], 0);
-    const rest: Term = { label: "Turned and trued", kind: "trued", value: x - sum.value, source: "geometry" };
-    const terms = Math.abs(rest.value) < 1e-9 ? sum.terms : [...sum.terms, rest];
+    const start = chalk.from === undefined ? (this.start.contour?.(y) ?? 0) : -this.start.originInset.value;
+    const terms = [
+      ...chalk.terms,
+      ...this.#shiftTerms(),
+      ...turnedTerms(chalk),
+      ...(chalk.from ? [] : bendTerms(start)),
+    ];
+    terms.push(...restTerms(x - start - addTerms(terms), chalk.drawn));
     const cut = chalk.allowance === undefined ? null : at(x + chalk.allowance, y);
     return this.#keep(
-      { id: chalk.id, line: null, stitch: x, cut: null, terms, cutTerms: [], place: { stitch: at(x, y), cut } },
+      { id: chalk.id, line: null, stitch: x - start, cut: null, terms, cutTerms: [], place: { stitch: at(x, y), cut } },
       {
         id: stepId(chalk.id),
         act: { kind: "at", mark: chalk.id, down: y },
-        from: this.start.origin,
+        from: chalk.from ?? this.start.origin,
         direction: "across",
         why: chalk.why,
       },
@@ -249,7 +275,7 @@ export class PieceChalk {
   along(chalk: AlongChalk): Mark {
     const place = add(chalk.stitch, this.#shift);
     const { value } = chalk.reading;
-    const measured: Term = { label: "Measured along the edge", kind: "trued", value, source: "geometry" };
+    const measured: Term = { code: "along-edge", kind: "trued", value, source: "geometry" };
     const terms = chalk.reading.terms.length > 0 ? chalk.reading.terms : [measured];
     return this.#keep(
       { id: chalk.id, line: null, stitch: value, cut: null, terms, cutTerms: [], place: { stitch: place, cut: null } },
@@ -279,7 +305,7 @@ export class PieceChalk {
     });
     this.#say(
       {
-        id: `${chalk.id}-dart`,
+        id: chalk.id,
         act: { kind: "dart", dart: chalk.id, through: chalk.through },
         from: "edge-start",
         direction: "along",
@@ -304,25 +330,42 @@ export class PieceChalk {
       stitch: movePath(chalk.stitch, this.#shift),
       ...(chalk.cut ? { cut: movePath(chalk.cut, this.#shift) } : {}),
       allowance: chalk.allowance,
+      ...(chalk.allowanceAt?.length ? { allowanceAt: chalk.allowanceAt } : {}),
       onFold,
       mouths: chalk.mouths ?? [],
       turned: chalk.turned ?? [0, 0],
     };
     this.#edges.push(edge);
     if (onFold) return edge;
-    const act = { kind: "edge", edge: id, curved: !isStraight(chalk.stitch), through: chalk.through } as const;
+    const through = chalk.through.filter((mark) => this.#liesOn(mark, edge));
+    const act = { kind: "edge", edge: id, curved: !isStraight(chalk.stitch), through } as const;
     const length = { value: pathLength(chalk.stitch), terms: [] };
-    this.#say({ id, act, from: "edge-start", direction: "along", why: chalk.why }, length, chalk.through);
+    this.#say({ id, act, from: "edge-start", direction: "along", why: chalk.why }, length, through);
     this.#say(
       {
         id: `${id}-allowance`,
-        act: { kind: "allowance", edge: id, allowance: chalk.allowance },
+        act: {
+          kind: "allowance",
+          edge: id,
+          allowance: chalk.allowance,
+          ...(edge.allowanceAt === undefined ? {} : { at: edge.allowanceAt }),
+        },
         from: "edge-start",
         direction: "outwards",
       },
       { value: chalk.allowance, terms: [] },
     );
     return edge;
+  }
+
+  /** Whether a mark was chalked and an edge really runs through it: one that was trued, cut off or rounded over has left it. */
+  #liesOn(id: string, { stitch, role, allowance }: Edge): boolean {
+    const mark = this.#marks.find((one) => one.id === id);
+    if (mark === undefined) return false;
+    const reach = REACHES[id] ?? LIES_ON;
+    // Where the chalked armhole is the line to cut, it ends on the chest line and is sewn a seam below it.
+    const below = id === "chest/side" && (role === "armhole" || role === "side") ? allowance : 0;
+    return distanceToPath(stitch, mark.place.stitch) <= reach + below;
   }
 
   /** Tells a step that makes no geometry of its own. */
@@ -335,12 +378,12 @@ export class PieceChalk {
    *
    * @param removedAt how much of the piece's width is gone at a depth
    */
-  takeOut(id: string, why: string, removedAt: (down: Inches) => Inches): void {
+  takeOut(id: string, why: TakeOutCode, removedAt: (down: Inches) => Inches): void {
     this.#takeOuts.push({ id, why, removedAt, declared: [] });
   }
 
   /** Says openly that a line is left larger (or smaller) than its body reading and ease by what giving back leaves over. */
-  declare(takeOut: string, line: LineId, amount: Inches, why: string): void {
+  declare(takeOut: string, line: LineId, amount: Inches, why: DeclaredCode): void {
     this.#find(takeOut).declared.push({ line, amount, why });
   }
 
@@ -361,6 +404,11 @@ export class PieceChalk {
   notchAtDepth(id: string, edge: string, down: Inches): void {
     const along = lengthToDepth(this.edgeOf(edge).stitch, down);
     if (along !== undefined) this.notchAt(id, edge, along);
+  }
+
+  /** The first edge of a role that was chalked. */
+  edgeIn(role: Edge["role"]): Edge | undefined {
+    return this.#edges.find((edge) => edge.role === role);
   }
 
   hasEdge(id: string): boolean {
@@ -434,6 +482,31 @@ export class PieceChalk {
     };
   }
 }
+
+/** A place reads less by what a contoured centre line has come towards it. */
+export function bendTerms(start: Inches): readonly Term[] {
+  if (Math.abs(start) < 1e-9) return [];
+  return [{ code: "centre-bends", kind: "drawn", value: -start, source: "rule:backContour" }];
+}
+
+/** What a closed bust dart moved a mark by, from where its sum puts it. */
+function turnedTerms({ net, stitch, terms }: AtChalk): Term[] {
+  if (net === undefined || terms.length === 0) return [];
+  const value = stitch.x - net.x;
+  return Math.abs(value) < 1e-9 ? [] : [{ code: "turned-with-dart", kind: "trued", value, source: "turn" }];
+}
+
+/** What is left of a place once its sum is told: a hair that trues a seam, or all of it where it is read off the drawing. */
+function restTerms(value: Inches, drawn: TermCode | undefined): readonly Term[] {
+  if (Math.abs(value) < 1e-9) return [];
+  return drawn === undefined
+    ? [{ code: "trued", kind: "trued", value, source: "geometry" }]
+    : [{ code: drawn, kind: "drawn", value, source: "geometry" }];
+}
+
+/** How near a mark must lie to an edge that runs through it; a panel is rounded over the bust point, so that it does not peak. */
+const LIES_ON: Inches = 1 / 16;
+const REACHES: Readonly<Record<string, Inches>> = { "bust/point": 1 / 4 };
 
 function stepId(markId: string): string {
   return markId.replace("/", "-");

@@ -6,7 +6,7 @@ import type { Term } from "./term";
 
 /** Lengths of a raised piece are read from its own upper edge; what lies above it is a term of each. */
 function raisedTerms(terms: readonly Term[], by: Inches): readonly Term[] {
-  return [...terms, { label: "Above the line it starts at", kind: "style", value: -by, source: "split" }];
+  return [...terms, { code: "above-start", kind: "style", value: -by, source: "split" }];
 }
 
 function raiseMark(mark: Mark, by: Inches, up: (point: Point) => Point): Mark {
@@ -30,6 +30,7 @@ function raiseDart(dart: Dart, up: (point: Point) => Point): Dart {
     legs: pair(dart.legs),
     end: dart.end === null ? null : up(dart.end),
     opens: dart.opens === null ? null : pair(dart.opens),
+    ...(dart.mouth === undefined ? {} : { mouth: pair(dart.mouth) }),
   };
 }
 
@@ -41,7 +42,7 @@ function raiseAct(act: ChalkAct, by: Inches): ChalkAct {
 function raiseStep(step: ChalkStep, by: Inches, allowance: Inches): ChalkStep {
   const act = raiseAct(step.act, by);
   if (act.kind === "top-line") {
-    const terms: readonly Term[] = [{ label: "Joining seam", kind: "allowance", value: allowance, source: "split" }];
+    const terms: readonly Term[] = [{ code: "joining-seam", kind: "allowance", value: allowance, source: "split" }];
     return { ...step, reading: allowance, terms };
   }
   if (act.kind !== "guide-line" && act.kind !== "centre-mark") return { ...step, act };

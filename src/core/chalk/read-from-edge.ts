@@ -7,8 +7,8 @@ const downward: ReadonlySet<ChalkAct["kind"]> = new Set(["guide-line", "centre-m
 
 function fromEdge(step: ChalkStep, inset: Inches): ChalkStep {
   if (!downward.has(step.act.kind) || step.from !== "top-line") return step;
-  const above: Term = { label: "Above the top line", kind: "allowance", value: inset, source: "choice:lengthsFrom" };
-  const cutReading = step.cutReading === null ? null : step.cutReading + inset;
+  const above: Term = { code: "above-the-top-line", kind: "allowance", value: inset, source: "choice:lengthsFrom" };
+  const cutReading = step.cutReading === null ? null : step.cutReading + (step.cutFrom === undefined ? inset : 0);
   return { ...step, from: "cloth-edge", reading: step.reading + inset, cutReading, terms: [...step.terms, above] };
 }
 

@@ -32,12 +32,19 @@ function scaleMark(mark: Mark, by: Scaled): Mark {
   };
 }
 
+type AllowanceAt = NonNullable<Edge["allowanceAt"]>;
+
+function scaleAt(places: AllowanceAt, by: Scaled): AllowanceAt {
+  return places.map(({ mark, value }) => ({ mark, value: by.length(value) }));
+}
+
 function scaleEdge(edge: Edge, by: Scaled): Edge {
   return {
     ...edge,
     stitch: by.path(edge.stitch),
     ...(edge.cut === undefined ? {} : { cut: by.path(edge.cut) }),
     allowance: by.length(edge.allowance),
+    ...(edge.allowanceAt === undefined ? {} : { allowanceAt: scaleAt(edge.allowanceAt, by) }),
     mouths: edge.mouths.map(({ closes, from, to }) => ({ closes, from: by.length(from), to: by.length(to) })),
   };
 }
@@ -51,6 +58,7 @@ function scaleDart(dart: Dart, by: Scaled): Dart {
     legs: [by.point(inner), by.point(outer)],
     end: dart.end === null ? null : by.point(dart.end),
     opens: dart.opens === null ? null : [by.point(dart.opens[0]), by.point(dart.opens[1])],
+    ...(dart.mouth === undefined ? {} : { mouth: [by.point(dart.mouth[0]), by.point(dart.mouth[1])] as const }),
   };
 }
 
@@ -64,7 +72,11 @@ function scaleAct(act: ChalkAct, by: Scaled): ChalkAct {
     case "strip":
       return { ...act, length: by.length(act.length), depth: by.length(act.depth) };
     case "allowance":
-      return { ...act, allowance: by.length(act.allowance) };
+      return {
+        ...act,
+        allowance: by.length(act.allowance),
+        ...(act.at === undefined ? {} : { at: scaleAt(act.at, by) }),
+      };
     default:
       return act;
   }

@@ -2,12 +2,13 @@ import type { MeasurementId } from "../body";
 import type { Inches } from "../length";
 import { fail, type Result, succeed } from "../result";
 import type { Draft, GirthPlan, Opening, Piece, Remark, SeamPlan } from "./draft";
-import type { Given } from "./given";
+import { type Given, givenStep } from "./given";
 import type { PieceStart } from "./piece-calls";
 import { PieceChalk } from "./piece-chalk";
 import { raisePiece } from "./raise-piece";
 import { readFromEdge } from "./read-from-edge";
 import { type Refusal, RefusalSignal } from "./refusal";
+import { settleOnCloth } from "./settle-on-cloth";
 import { type SplitPlan, splitPieces } from "./split-piece";
 
 /** The table a recipe chalks on. Lives only while a recipe runs; what comes out is plain data. */
@@ -79,12 +80,13 @@ export class Sheet {
 
   finish(garment: string, needed: readonly MeasurementId[]): Draft {
     const whole = [...this.#pieces.map((piece) => this.#finishPiece(piece)), ...this.#finished];
-    const { pieces, seams } = splitPieces(whole, this.#seams, this.#splits);
+    const split = splitPieces(whole, this.#seams, this.#splits);
+    const pieces = settleOnCloth(split.pieces, givenStep(this.given));
     return {
       garment,
       given: this.given,
       pieces: this.#fromEdge ? pieces.map(readFromEdge) : pieces,
-      seams,
+      seams: split.seams,
       girths: this.#girths,
       opening: this.#opening,
       opensTo: this.#opensTo,

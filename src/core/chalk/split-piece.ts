@@ -12,6 +12,7 @@ import {
 } from "../geometry";
 import type { Inches } from "../length";
 import { certain } from "../result";
+import type { PieceName } from "./codes";
 import type { ChalkStep, Dart, Edge, EdgeReference, Mark, Notch, Piece, SeamPlan } from "./draft";
 import { drawOutline } from "./outline";
 import { raisePiece } from "./raise-piece";
@@ -19,7 +20,7 @@ import type { Term } from "./term";
 
 export interface SplitPart {
   readonly id: string;
-  readonly name: string;
+  readonly name: PieceName;
 }
 
 /** Where a piece that was chalked whole is cut across into two, and what the seam between them takes. */
@@ -86,15 +87,15 @@ function splitDart(dart: Dart, down: Inches): { readonly above?: Dart; readonly 
   const foot = certain(end ?? undefined, "a dart that runs on below its widest place");
   const legs = [across(inner, foot), across(outer, foot)] as const;
   return {
-    above: { ...dart, end: null, legs },
+    above: { ...dart, end: null, mouth: legs },
     below: { ...dart, legs, intake: gap(legs), opens: legs },
   };
 }
 
 /** Where a dart opens into the line at a depth; null where it does not. */
-function mouthAt({ legs, end, opens }: Dart, down: Inches): readonly [Point, Point] | null {
-  const mouth = opens ?? (end === null ? legs : null);
-  return mouth !== null && Math.abs(mouth[0].y - down) < HAIR ? mouth : null;
+function mouthAt({ legs, end, opens, mouth }: Dart, down: Inches): readonly [Point, Point] | null {
+  const open = [opens, mouth, end === null ? legs : null].filter((pair) => pair !== null && pair !== undefined);
+  return open.find(([inner]) => Math.abs(inner.y - down) < HAIR) ?? null;
 }
 
 /** Where darts open into the join, along it. */
@@ -157,15 +158,24 @@ function tellFor(part: Part, step: ChalkStep, origin: Piece["origin"]): ChalkSte
     part.marks.find(({ id }) => id === act.mark),
     `mark ${act.mark}`,
   ).place.stitch;
-  const terms = [{ label: "Across, where the whole is drawn", kind: "trued", value: x, source: "geometry" }] as const;
   return {
     ...step,
     act: { kind: "at", mark: act.mark, down: y },
     from: origin,
     direction: "across",
     reading: x,
-    terms,
+    terms: acrossTerms(x),
   };
+}
+
+function acrossTerms(value: Inches): readonly Term[] {
+  return [{ code: "across-as-drawn", kind: "drawn", value, source: "geometry" }];
+}
+
+/** A scoop reads inwards from a plumb line that starts on the chest line: a part without one reads it across. */
+function readForPart(mark: Mark, lines: Piece["lines"]): Mark {
+  if (mark.id !== "armhole/middle" || lines.some(({ id }) => id === "chest")) return mark;
+  return { ...mark, stitch: mark.place.stitch.x, terms: acrossTerms(mark.place.stitch.x) };
 }
 
 /** Steps that a part needs, told for what is left of it. */
@@ -221,9 +231,7 @@ function legMarks(darts: readonly Dart[], down: Inches): readonly Mark[] {
     const legs = mouthAt(dart, down);
     if (legs === null) return [];
     return legs.map((stitch, index): Mark => {
-      const terms: readonly Term[] = [
-        { label: "The dart's leg on the line", kind: "trued", value: stitch.x, source: `dart:${dart.id}` },
-      ];
+      const terms: readonly Term[] = [{ code: "dart-leg", kind: "drawn", value: stitch.x, source: `dart:${dart.id}` }];
       const id = index === 0 ? "join/dart-inner" : "join/dart-outer";
       return { id, line: null, stitch: stitch.x, cut: null, terms, cutTerms: [], place: { stitch, cut: null } };
     });
@@ -280,7 +288,8 @@ function splitPiece(piece: Piece, plan: SplitPlan): readonly [Piece, Piece] {
   const make = (part: SplitPart, edges: readonly Edge[], own: readonly Dart[], has: (at: Inches) => boolean): Piece => {
     const lines = piece.lines.filter((line) => line.id === "top" || has(line.down));
     const legs = legMarks(own, down);
-    const marks = [...piece.marks.filter(({ place }) => has(place.stitch.y)), ...legs];
+    const kept = piece.marks.filter(({ place }) => has(place.stitch.y)).map((mark) => readForPart(mark, lines));
+    const marks = [...kept, ...legs];
     const base = { edges, darts: own, lines, marks };
     return {
       ...piece,
@@ -289,6 +298,7 @@ function splitPiece(piece: Piece, plan: SplitPlan): readonly [Piece, Piece] {
       takeOuts: piece.takeOuts.map((takeOut) => ({
         ...takeOut,
         removes: takeOut.removes.filter(({ line }) => lines.some(({ id }) => id === line)),
+        declared: takeOut.declared.filter(({ line }) => lines.some(({ id }) => id === line)),
       })),
       notches: moveNotches(piece.notches, edges),
       steps: orderParts(
@@ -300,7 +310,7 @@ function splitPiece(piece: Piece, plan: SplitPlan): readonly [Piece, Piece] {
     };
   };
   const lower = {
-    ...make(plan.lower, lowerEdges, below, (depth) => depth > down - HAIR),
+    ...make(plan.lower, lowerEdges, below, (depth) => depth > down + HAIR),
     fromCentre: piece.fromCentre || pleat > 0,
     originInset: piece.originInset + pleat,
   };

@@ -1,4 +1,7 @@
+import type { MeasurementId } from "../body";
 import { type Inches, roundToStep } from "../length";
+import type { RuleId } from "../rules";
+import type { TermCode } from "./codes";
 
 /** What a term stands for: how the sum of a mark is told apart on the tape. */
 export const termKinds = [
@@ -9,14 +12,29 @@ export const termKinds = [
   "figure-note",
   "allowance",
   "trued",
+  "drawn",
   "rounding",
 ] as const;
 
 export type TermKind = (typeof termKinds)[number];
 
+/** Names and numbers that a term's words need. */
+export interface TermAbout {
+  readonly measurement?: MeasurementId;
+  /** One over which share of the reading it is. */
+  readonly share?: 1 | 2 | 4 | 6;
+  /** The whole of which a quarter is told. */
+  readonly whole?: Inches;
+  readonly rule?: RuleId;
+  readonly count?: number;
+  /** A person's own words: of a figure note. */
+  readonly words?: string;
+}
+
 /** One named part of a reading: `Bust ÷ 4`, body, 10.375, from the card's bust. */
 export interface Term {
-  readonly label: string;
+  readonly code: TermCode;
+  readonly about?: TermAbout;
   readonly kind: TermKind;
   readonly value: Inches;
   /** Where the number came from: `measurement:bust`, `rule:ease.bust`, `choice:neckWidth`, `take-out:zip-hollow`, `tape`. */
@@ -42,5 +60,5 @@ export function settle(terms: readonly Term[], step: Inches): Sum {
   const value = roundToStep(exact, step);
   const rest = value - exact;
   if (Math.abs(rest) < 1e-9) return { value, terms };
-  return { value, terms: [...terms, { label: "To the nearest tick", kind: "rounding", value: rest, source: "tape" }] };
+  return { value, terms: [...terms, { code: "nearest-tick", kind: "rounding", value: rest, source: "tape" }] };
 }

@@ -1,4 +1,4 @@
-import type { Draft } from "../chalk";
+import type { Draft, Remark } from "../chalk";
 import type { Inches } from "../length";
 import type { Finding } from "./finding";
 import { findGirthErrors, type Girth, measureGirths } from "./girths";
@@ -7,6 +7,7 @@ import { findOutlineErrors } from "./outline";
 import { findPanelOverlaps } from "./panels";
 import { findReadingProblems } from "./readings";
 import { findSeamErrors, type Seam, walkSeams } from "./seams";
+import { findShapeProblems } from "./shape";
 import { armholeRound, findWearingProblems, neckRound } from "./wearing";
 
 /** The proof of a draft: measured on what was drawn, never on what was meant. */
@@ -17,6 +18,18 @@ export interface Report {
   readonly neckRound: Inches;
   readonly armholeRound: Inches;
   readonly findings: readonly Finding[];
+}
+
+/** What was drawn otherwise than the tailor asked is looked at first; the rest is good to know. */
+const LOOKED_AT: ReadonlySet<Remark["id"]> = new Set([
+  "ribs-line-moved",
+  "panel-point-moved",
+  "cup-lift-lowered",
+  "dart-tip-raised",
+]);
+
+function remarkLevel(id: Remark["id"]): Finding["level"] {
+  return LOOKED_AT.has(id) ? "caution" : "note";
 }
 
 /** Checks a draft that was drawn: ledger, girths, seams, outlines, wearing, readings. */
@@ -30,8 +43,9 @@ export function checkDraft(draft: Draft): Report {
     ...findSeamErrors(seams),
     ...findOutlineErrors(draft),
     ...findPanelOverlaps(draft),
+    ...findShapeProblems(draft),
     ...findWearingProblems(draft),
-    ...draft.remarks.map(({ id, piece, numbers }): Finding => ({ id, level: "note", piece, numbers })),
+    ...draft.remarks.map(({ id, piece, numbers }): Finding => ({ id, level: remarkLevel(id), piece, numbers })),
     ...findReadingProblems(draft),
   ];
   return { ledger, girths, seams, neckRound: neckRound(draft), armholeRound: armholeRound(draft), findings };

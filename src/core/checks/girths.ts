@@ -1,4 +1,4 @@
-import { type Dart, type Draft, type GirthPlan, givenStep, type LineId, type Piece } from "../chalk";
+import { type Dart, type Draft, type Edge, type GirthPlan, givenStep, type LineId, type Piece } from "../chalk";
 import { crossAtDepth, type Point, pathEnd, straight, turnPoint } from "../geometry";
 import type { Inches } from "../length";
 import type { Finding } from "./finding";
@@ -24,6 +24,8 @@ export interface Girth {
 const TRUED: Inches = 1 / 16;
 /** What a panel seam takes out and is too little to give back, a 64th on each quarter. */
 const UNSHOWN: Inches = 1 / 16;
+/** A lower edge raised at the zip cuts darts off above the waist, where they are a little narrower. */
+const RAISED: Inches = 3 / 8;
 /** What the edge of a turned panel, rounded over the bust point, may be off when the turn is undone. */
 const ROUNDED_OVER: Inches = 1 / 8;
 
@@ -32,27 +34,24 @@ function timesRoundBody(piece: Piece): number {
   return piece.cut.on === "single" ? 1 : 2;
 }
 
+/** Legs that were made equally long may end this much above the line that the dart opens into. */
+const LIFTED: Inches = 1;
+
 /** How much a dart takes out of a level line: the distance between its legs there. */
 function dartWidthAt(piece: Piece, dart: Dart, down: Inches): Inches {
   const [inner, outer] = dart.legs;
   const unturned = piece.turn?.lines.includes("waist") ? turnPoint(outer, piece.turn.about, -piece.turn.angle) : outer;
   const end = dart.end;
-  const leg = (from: Point, through: Point) => straight(from, through, ...(end === null ? [] : [end]));
+  const [foot, outerFoot] = dart.mouth ?? [end, end];
+  const leg = (from: Point, through: Point, to: Point | null) => straight(from, through, ...(to === null ? [] : [to]));
   const [top, bottom] = dart.opens ?? [dart.tip, dart.tip];
-  // Legs that open into an edge were made equally long, so one may end a hair above the line.
-  const depth = end === null ? Math.min(down, inner.y, unturned.y) : down;
-  if (down - depth > 1 / 8) return 0;
-  const [left, right] = [crossAtDepth(leg(top, inner), depth)[0], crossAtDepth(leg(bottom, unturned), depth)[0]];
+  const depth = foot === null ? Math.min(down, inner.y, unturned.y) : down;
+  if (down - depth > LIFTED) return 0;
+  const [left, right] = [
+    crossAtDepth(leg(top, inner, foot), depth)[0],
+    crossAtDepth(leg(bottom, unturned, outerFoot), depth)[0],
+  ];
   return left === undefined || right === undefined ? 0 : Math.abs(right.x - left.x);
-}
-
-/** Where a level line that runs along a lower edge meets its inner end: a corner that was trued lies off the line. */
-function innerCorner(piece: Piece, down: Inches): readonly Inches[] {
-  const edge = piece.edges.find(({ role }) => role === "waist");
-  if (edge === undefined || piece.turn?.lines.includes("waist")) return [];
-  const [from, to] = [edge.stitch.start, pathEnd(edge.stitch)];
-  const within = down > Math.min(from.y, to.y) - 1e-6 && down < Math.max(from.y, to.y) + 1e-6;
-  return within ? [to.x] : [];
 }
 
 /** Darts that lie along a level line take no width out of it: the bust dart opens into the side. */
@@ -61,19 +60,50 @@ function dartsAcross(piece: Piece): readonly Dart[] {
   return piece.darts.filter(({ id }) => !side?.mouths.some(({ closes }) => closes === id));
 }
 
+/** The lower edge that a level line runs along, or that was trimmed or trued off it; none where the piece goes on below. */
+function edgeAlong(piece: Piece, down: Inches): Edge | undefined {
+  return piece.edges.find(({ role, stitch }) => {
+    if (role !== "waist") return false;
+    return down > Math.min(stitch.start.y, pathEnd(stitch).y) - 1e-6;
+  });
+}
+
+/** Across between the two ends of a lower edge, what opens into it left out. */
+function widthAlong(piece: Piece, edge: Edge, down: Inches): Inches {
+  const inner = pathEnd(edge.stitch).x;
+  // A side that was carried on past the line is measured on the line, one that was trimmed where it ends.
+  const side = piece.edges.find(({ role }) => role === "side");
+  const lowest = piece.lines.find(({ level }) => Math.abs(level - down) < 1e-6)?.id;
+  const mark = piece.marks.find(({ id }) => id === `${lowest}/side`);
+  const outer = (side && crossAtDepth(side.stitch, mark?.place.stitch.y ?? down).at(-1)?.x) ?? edge.stitch.start.x;
+  const start = startsOnCentre(piece) ? 0 : inner;
+  const open = dartsAcross(piece)
+    .filter(({ end }) => end === null)
+    .reduce((sum, { legs, mouth = legs }) => sum + Math.abs(mouth[1].x - mouth[0].x), 0);
+  return outer - start - open;
+}
+
 /** The net width of a piece at a depth, measured on its stitching outline with turns undone, less what its darts take. */
 function widthAt(piece: Piece, down: Inches): Inches {
-  const crossed = crossAtDepth(undoTurn(piece), down).map(({ x }) => x);
-  const across = [...crossed, ...innerCorner(piece, down)];
+  const lowest = Math.max(...piece.lines.map((line) => line.level));
+  const along = down > lowest - 1e-6 && !piece.turn?.lines.includes("waist");
+  const lower = along ? edgeAlong(piece, down) : undefined;
+  if (lower !== undefined) return widthAlong(piece, lower, down);
+  const across = crossAtDepth(undoTurn(piece), down).map(({ x }) => x);
   if (across.length === 0) return 0;
   const darts = dartsAcross(piece).reduce((sum, dart) => sum + dartWidthAt(piece, dart, down), 0);
   return Math.max(...across) - (startsAt(piece, down) ?? Math.min(...across)) - darts;
 }
 
+/** Whether widths of a piece count from a plumb centre line: its fold, or a front line that its edge lies beside. */
+function startsOnCentre(piece: Piece): boolean {
+  return piece.drawnWith === null && (piece.fromCentre || piece.origin === "fold");
+}
+
 /** Where widths of an inner piece start, also above its neck: at the centre, or where the centre's seam runs. */
 function startsAt(piece: Piece, down: Inches): Inches | undefined {
   if (piece.drawnWith !== null) return undefined;
-  if (piece.fromCentre || piece.origin === "fold") return 0;
+  if (startsOnCentre(piece)) return 0;
   const centre = piece.edges.find(({ role }) => role === "centre");
   return centre === undefined ? undefined : (crossAtDepth(centre.stitch, down)[0]?.x ?? 0);
 }
@@ -112,7 +142,8 @@ function measureGirth(draft: Draft, plan: GirthPlan, ledger: readonly LedgerRow[
   );
   const turned = draft.pieces.some(({ turn }) => turn?.lines.includes(plan.on));
   const panelled = draft.pieces.some(({ drawnWith }) => drawnWith !== null);
-  const rest = (turned ? ROUNDED_OVER : 0) + (panelled ? UNSHOWN : 0);
+  const raised = draft.pieces.some(({ marks: own }) => own.some(({ id }) => id === "centre/lower-edge"));
+  const rest = (turned ? ROUNDED_OVER : 0) + (panelled ? UNSHOWN : 0) + (raised ? RAISED : 0);
   return {
     ...plan,
     declared,

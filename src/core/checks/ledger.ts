@@ -1,4 +1,13 @@
-import { addTerms, type Draft, type LineId, type Piece } from "../chalk";
+import {
+  addTerms,
+  type DeclaredCode,
+  type Draft,
+  type LineId,
+  type Piece,
+  type TakeOut,
+  type TakeOutCode,
+  type TermCode,
+} from "../chalk";
 import type { Inches } from "../length";
 import type { Finding } from "./finding";
 
@@ -9,10 +18,14 @@ export interface LedgerRow {
   readonly removed: Inches;
   readonly givenBack: Inches;
   readonly difference: Inches;
-  readonly why: string;
+  readonly why: TakeOutCode | DeclaredCode | TermCode;
+  /** A figure note's own words. */
+  readonly said?: string;
   readonly declared: boolean;
   /** Shown in the ledger alone, with no finding: a style that was chosen, or what a side gives back by its own run. */
   readonly quiet: boolean;
+  /** A figure note: what this body asks for, and nothing that was taken out. */
+  readonly note: boolean;
 }
 
 /** Less than this is rounding, not cloth. */
@@ -29,9 +42,15 @@ function isChalked(piece: Piece, line: LineId): boolean {
   return line !== "hem" && piece.marks.some(({ id }) => id === `${line}/side`);
 }
 
+/** Lines that a take-out concerns: those it crosses, and those where something is given back for it all the same. */
+function concerned({ removes, declared }: TakeOut): TakeOut["removes"] {
+  const more = declared.filter(({ line }) => !removes.some((row) => row.line === line));
+  return [...removes, ...more.map(({ line }) => ({ line, amount: 0 }))];
+}
+
 function takeOutRows(piece: Piece): readonly LedgerRow[] {
   return piece.takeOuts.flatMap((takeOut) =>
-    takeOut.removes.flatMap(({ line, amount }) => {
+    concerned(takeOut).flatMap(({ line, amount }) => {
       const chalked = isChalked(piece, line);
       const declared = takeOut.declared.find((row) => row.line === line);
       if (!chalked && declared === undefined) return [];
@@ -46,6 +65,7 @@ function takeOutRows(piece: Piece): readonly LedgerRow[] {
           why: declared?.why ?? takeOut.why,
           declared: declared !== undefined,
           quiet: !chalked,
+          note: false,
         },
       ];
     }),
@@ -63,9 +83,11 @@ function declaredRows(piece: Piece): readonly LedgerRow[] {
         removed: 0,
         givenBack: 0,
         difference: term.value,
-        why: term.label,
+        why: term.code,
+        ...(term.about?.words === undefined ? {} : { said: term.about.words }),
         declared: true,
         quiet: term.kind !== "figure-note",
+        note: term.kind === "figure-note",
       })),
   );
 }
@@ -81,12 +103,13 @@ export function findLedgerErrors(rows: readonly LedgerRow[]): readonly Finding[]
       piece: row.piece,
       line: row.line,
       numbers: { removed: row.removed, givenBack: row.givenBack, difference: row.difference },
-      words: { why: row.why },
+      words: { why: row.why, said: row.said ?? "" },
     };
     if (Math.abs(row.difference) < BALANCED || row.quiet) return [];
     if (!row.declared) return [{ ...base, id: "take-out-not-given-back", level: "error" }];
-    const id =
-      row.removed === 0 ? "figure-note-applied" : row.difference < 0 ? "not-given-back-by-rule" : "given-back-whole";
-    return [{ ...base, id, level: "note" }];
+    if (row.note) return [{ ...base, id: "figure-note-applied", level: "note" }];
+    return row.difference < 0
+      ? [{ ...base, id: "not-given-back-by-rule", level: "note" }]
+      : [{ ...base, id: "given-back-whole", level: "caution" }];
   });
 }

@@ -11,7 +11,8 @@ function overlapsWith(draft: Draft, outer: Piece): readonly Finding[] {
   const shared = overlapBeside(inner.outline.cut, outer.outline.cut);
   if (shared <= SHARED) return [];
   // Where the house has chosen not to move its panels apart, the tailor is told; else it is a mistake of the draft.
-  const level = ruleValue(draft.given, "panelRoom") === "apart" ? "error" : "caution";
+  const apart = ruleValue(draft.given, "panelRoom") === "apart" && ruleValue(draft.given, "dartLine") === "span";
+  const level = apart ? "error" : "caution";
   return [{ id: "panel-cuts-overlap", level, piece: outer.id, edge: "panel", numbers: { shared } }];
 }
 

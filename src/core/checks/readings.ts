@@ -28,7 +28,7 @@ function findEstimates(draft: Draft): readonly Finding[] {
     if (given?.estimate === undefined) return [];
     return [
       {
-        id: "reading-estimated",
+        id: given.from === "derived" ? "reading-derived" : "reading-estimated",
         level: "note",
         measurement: id,
         numbers: { value: given.value },

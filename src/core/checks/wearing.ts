@@ -1,6 +1,6 @@
 import type { MeasurementId } from "../body";
-import type { Draft, Edge, EdgeRole, Piece } from "../chalk";
-import { cross, directionFrom, pathLength, placeAtLength } from "../geometry";
+import { type Draft, type Edge, type EdgeRole, type LineId, type Piece, sewnLength } from "../chalk";
+import { cross, directionFrom, pathEnd, pathLength, placeAtLength } from "../geometry";
 import type { Inches } from "../length";
 import type { Finding } from "./finding";
 import { girthAtDepth, girthOn } from "./girths";
@@ -24,9 +24,9 @@ function edgesOf(draft: Draft, role: EdgeRole): readonly { readonly piece: Piece
   );
 }
 
-/** The whole round of the sewn neck, both sides. */
+/** The whole round of the sewn neck, both sides; what the facing of a slit takes of it is not sewn round. */
 export function neckRound(draft: Draft): Inches {
-  return 2 * edgesOf(draft, "neck").reduce((sum, { edge }) => sum + pathLength(edge.stitch), 0);
+  return 2 * edgesOf(draft, "neck").reduce((sum, { edge }) => sum + sewnLength(edge), 0);
 }
 
 /** One sewn armhole, front and back together. */
@@ -44,9 +44,26 @@ export function placeOf(
   return { piece: found?.piece.id ?? "", edge: found?.edge.id ?? "" };
 }
 
-/** The narrowest finished girth that the bust must pass: the waist, or the ribs where there is none. */
+/** How far down a line lies on the front; undefined where the front has none. */
+function frontLine(draft: Draft, line: LineId): Inches | undefined {
+  return draft.pieces
+    .filter(({ half }) => half === "front")
+    .flatMap(({ lines }) => lines.filter(({ id }) => id === line))
+    .at(-1)?.down;
+}
+
+/** A slit in front lets whatever lies above its end pass. */
+function isOpened(draft: Draft, line: LineId): boolean {
+  const down = frontLine(draft, line);
+  return draft.opening === "slit" && down !== undefined && (draft.opensTo ?? 0) >= down;
+}
+
+/** The narrowest finished girth that the bust must pass: the waist, or the ribs where there is none; infinite when all is open. */
 function narrowest(draft: Draft): Inches {
-  const girths = (["waist", "underbust"] as const).map((line) => girthOn(draft, line)).filter((girth) => girth > 0);
+  const girths = (["waist", "underbust"] as const)
+    .filter((line) => !isOpened(draft, line))
+    .map((line) => girthOn(draft, line))
+    .filter((girth) => girth > 0);
   return Math.min(...girths);
 }
 
@@ -101,7 +118,10 @@ function checkZip(draft: Draft): readonly Finding[] {
   return draft.pieces.flatMap((piece): readonly Finding[] => {
     const end = piece.marks.find(({ id }) => id === "centre/zip-end");
     const hip = piece.lines.find(({ id }) => id === "hip");
-    if (end === undefined || hip === undefined || end.stitch >= hip.down - ZIP_ABOVE_HIP - 1 / 16) return [];
+    const edge = piece.edges.find(({ role }) => role === "centre");
+    // A body that ends above its hip line opens to its lower edge.
+    const reach = Math.min(hip?.down ?? 0, edge === undefined ? 0 : edge.stitch.start.y);
+    if (end === undefined || hip === undefined || end.stitch >= reach - ZIP_ABOVE_HIP - 1 / 16) return [];
     return [
       {
         id: "zip-too-short",
@@ -114,6 +134,15 @@ function checkZip(draft: Draft): readonly Finding[] {
   });
 }
 
+/** The girth at a level; one that lies below a lifted corner of the hem is the hem's own round. */
+function girthAtHem(draft: Draft, level: Inches): Inches {
+  const hems = edgesOf(draft, "hem").map(({ edge }) => edge);
+  const highest = Math.min(...hems.flatMap(({ stitch }) => [stitch.start.y, pathEnd(stitch).y]));
+  return level < highest - 1 / 16
+    ? girthAtDepth(draft, level)
+    : Math.max(girthAtDepth(draft, highest - 1 / 16), 2 * hems.reduce((sum, edge) => sum + sewnLength(edge), 0));
+}
+
 function checkStride(draft: Draft): readonly Finding[] {
   const knee = reading(draft, "knee");
   const waistToKnee = reading(draft, "waistToKnee");
@@ -123,7 +152,7 @@ function checkStride(draft: Draft): readonly Finding[] {
   if (knee === undefined || waistToKnee === undefined || waist === undefined || hem === undefined) return [];
   const level = waist + waistToKnee;
   if (hem < level) return [];
-  const girth = girthAtDepth(draft, level);
+  const girth = girthAtHem(draft, level);
   return girth >= knee + STRIDE
     ? []
     : [

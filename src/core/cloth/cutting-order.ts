@@ -2,12 +2,33 @@ import type { ChalkStep, Draft, Edge, Piece } from "../chalk";
 import { pathEnd, pathLength } from "../geometry";
 import type { Inches } from "../length";
 import { certain } from "../result";
-import type { FoldGroup } from "./fold-plan";
+import { type FoldGroup, fullerArmhole } from "./fold-plan";
 import { foldFour } from "./lay-fold";
 import { chalkStep, type HandAct, handStep, type StepPlace, shortName, type TableStep } from "./steps";
 
-/** Edges that differ between front and back: cut to the back's first, re-cut on the front alone after separating. */
-const RECUT: ReadonlySet<string> = new Set(["neck", "armhole", "centre"]);
+/** Edges that differ between front and back, with the marks they run through: cut once through both, re-cut on one alone. */
+interface Recut {
+  readonly roles: ReadonlySet<string>;
+  readonly marks: ReadonlySet<string>;
+}
+
+const ARMHOLE: Recut = { roles: new Set(["armhole"]), marks: new Set(["armhole-middle"]) };
+/** The front's own, whichever armhole is the fuller: its neck, and its slit with where that stops. */
+const NECK: Recut = {
+  roles: new Set(["neck", "centre"]),
+  marks: new Set(["centre-neck-depth", "top-neck", "edge-neck", "centre-slit-end"]),
+};
+const NECK_AND_ARMHOLE: Recut = {
+  roles: new Set([...NECK.roles, ...ARMHOLE.roles]),
+  marks: new Set([...NECK.marks, ...ARMHOLE.marks]),
+};
+
+/** What is re-cut on either piece after separating: the fuller armhole is the one that is cut through both. */
+function recutOf(front: Piece, back: Piece): { readonly front: Recut; readonly back: Recut | null } {
+  return fullerArmhole(front, back) === "front"
+    ? { front: NECK, back: ARMHOLE }
+    : { front: NECK_AND_ARMHOLE, back: null };
+}
 /** The order of the shears: what would be lost by a slip comes last (craft: cloth, cutting order). */
 const CUT_ORDER = ["neck", "shoulder", "armhole", "join", "side", "waist", "hem", "centre"] as const;
 
@@ -42,6 +63,19 @@ function cutSteps(place: StepPlace, mustNotCut: readonly string[]): readonly Tab
   );
   const opens = place.piece.cut.on === "pair" && place.piece.drawnWith === null && place.piece.origin !== "fold";
   return opens ? [...cuts, handStep(place, "cut", "open", { kind: "open-fold" })] : cuts;
+}
+
+/** A strip lies alone and is cut out along all its edges at once. */
+function cutOutStep(place: StepPlace): TableStep {
+  return handStep(place, "cut", "cut-out", { kind: "cut-out", edges: place.piece.edges.map(({ id }) => id) });
+}
+
+/** A folded band is folded in and pinned before the neck and the hem are cut, so that its turning mirrors them (craft: front bands). */
+function bandSteps(place: StepPlace): readonly TableStep[] {
+  const band = place.piece.steps.find(({ act }) => act.kind === "centre-line" && act.turns !== undefined);
+  if (band?.act.kind !== "centre-line" || band.act.turns === undefined) return [];
+  const { foldIn, turns } = band.act;
+  return [handStep(place, "fold", "fold-in-band", { kind: "fold-in-band", foldIn, turns, centre: band.reading })];
 }
 
 /** Panels are cut apart last, when every mark is on both of them. */
@@ -90,35 +124,50 @@ function frontOnly(front: Piece, back: Piece): readonly ChalkStep[] {
   return front.steps.filter((step) => !back.steps.some((other) => isSameStep(step, other)));
 }
 
-function isRecut(piece: Piece, step: ChalkStep): boolean {
+function isRecut(piece: Piece, step: ChalkStep, recut: Recut): boolean {
   const edgeId = "edge" in step.act ? step.act.edge : undefined;
   const role = piece.edges.find(({ id }) => id === edgeId)?.role;
-  if (role !== undefined) return RECUT.has(role);
-  return step.id === "centre-neck-depth" || step.id === "armhole-middle" || step.id === "top-neck";
+  return role === undefined ? recut.marks.has(step.id) : recut.roles.has(role);
 }
 
-function recutReferences(front: Piece): readonly string[] {
-  return cutEdges(front, [...RECUT]).map((edge) => `${front.id}/${edge}`);
+function recutReferences(piece: Piece, recut: Recut | null): readonly string[] {
+  return recut === null ? [] : cutEdges(piece, [...recut.roles]).map((edge) => `${piece.id}/${edge}`);
+}
+
+/** What is chalked and cut again on one piece alone, after separating. */
+function aloneSteps(place: StepPlace, piece: Piece, steps: readonly ChalkStep[], recut: Recut): readonly TableStep[] {
+  const alone: StepPlace = { group: place.group, piece, layers: 2 };
+  const cuts = cutEdges(piece, [...recut.roles]).map((edge) =>
+    handStep(alone, "cut", `re-cut-${edge}`, { kind: "re-cut", edges: [edge] }),
+  );
+  return [
+    ...chalkSteps(
+      alone,
+      steps.filter((step) => isRecut(piece, step, recut)),
+    ),
+    ...cuts,
+  ];
 }
 
 /** The "separate first" stop and what is done on the front alone after it. */
-function separateSteps(place: StepPlace, front: Piece, steps: readonly ChalkStep[]): readonly TableStep[] {
+function separateSteps(
+  place: StepPlace,
+  front: Piece,
+  steps: readonly ChalkStep[],
+  recut: Recut,
+): readonly TableStep[] {
   const alone: StepPlace = { group: place.group, piece: front, layers: 2 };
-  const chalk = steps.filter((step) => isRecut(front, step));
-  const recut = cutEdges(front, [...RECUT]).map((edge) =>
-    handStep(alone, "cut", `re-cut-${edge}`, { kind: "re-cut", edges: [edge] }),
-  );
   const stop: TableStep = {
     ...handStep(
       alone,
       "cut",
       "separate",
       { kind: "separate", keep: front.id },
-      { stopUntil: "separated", mustNotCut: recutReferences(front) },
+      { stopUntil: "separated", mustNotCut: recutReferences(front, recut) },
     ),
     id: "separate-front",
   };
-  return [stop, ...chalkSteps(alone, chalk), ...recut];
+  return [stop, ...aloneSteps(place, front, steps, recut)];
 }
 
 /** How the cloth is made to lie for a group: folded for it alone, or for the whole garment when its first group is chalked. */
@@ -150,7 +199,8 @@ function prepareSteps(group: FoldGroup, place: StepPlace, isFirst: boolean): rea
 function oneFold(group: FoldGroup, pieces: readonly Piece[], isFirst: boolean): readonly TableStep[] {
   const places = pieces.map((piece): StepPlace => ({ group: group.id, piece, layers: group.layers }));
   const first = certain(places[0], "a piece in the group");
-  if (group.fold === "single") return [...chalkSteps(first, first.piece.steps), ...notchSteps(first)];
+  if (group.fold === "single")
+    return [...chalkSteps(first, first.piece.steps), cutOutStep(first), ...notchSteps(first)];
   const ownId = (place: StepPlace, step: TableStep): TableStep =>
     place === first ? step : { ...step, id: `${step.id}-${shortName(place.piece)}` };
   const each = (make: (place: StepPlace) => readonly TableStep[]) =>
@@ -158,6 +208,7 @@ function oneFold(group: FoldGroup, pieces: readonly Piece[], isFirst: boolean): 
   return [
     ...prepareSteps(group, first, isFirst),
     ...places.flatMap((place) => chalkSteps(place, place.piece.steps)),
+    ...each(bandSteps),
     ...each((place) => cutSteps(place, [])),
     ...each(partSteps),
     ...places.flatMap(notchSteps),
@@ -173,21 +224,38 @@ function fourLayers(group: FoldGroup, front: Piece, back: Piece, usable: Inches)
     foldedWidth: group.foldedWidth,
     endToEnd,
   });
-  const kept = recutReferences(front);
+  const recut = recutOf(front, back);
+  const kept = [...recutReferences(front, recut.front), ...recutReferences(back, recut.back)];
+  const first = recut.back === null ? chalkSteps(place, back.steps) : chalkWithArmholeOf(front, place, recut.back);
+  const cuts = cutSteps(place, kept);
   return [
     ...prepareSteps(folded, place, true),
     again,
-    ...chalkSteps(place, back.steps),
-    ...cutSteps(place, kept),
-    ...separateSteps(place, front, frontOnly(front, back)),
+    ...first,
+    ...(recut.back === null ? cuts : cuts.map((step) => nameEdges(step, "armhole", "front"))),
+    ...separateSteps(place, front, frontOnly(front, back), recut.front),
+    ...(recut.back === null ? [] : aloneSteps(place, back, back.steps, recut.back)),
     ...notchSteps({ ...place, layers: 2 }),
     ...notchSteps({ group: group.id, piece: front, layers: 2 }),
   ];
 }
 
+/** The back chalked with the front's fuller armhole, which is cut through all layers first. */
+function chalkWithArmholeOf(front: Piece, place: StepPlace, recut: Recut): readonly TableStep[] {
+  return place.piece.steps.map((step) => {
+    if (!isRecut(place.piece, step, recut)) return chalkStep(place, step);
+    const counterpart = front.steps.find(({ id }) => id === step.id.replace(/^back-/, "front-"));
+    if (counterpart === undefined) return chalkStep(place, step);
+    const first = chalkStep({ ...place, piece: front }, counterpart);
+    return { ...first, id: `${shortName(place.piece)}-first-${counterpart.id}` };
+  });
+}
+
 /** Steps of the back that tracing the front does not give: what lies elsewhere on the back. */
-function backOnly(front: Piece, back: Piece): readonly ChalkStep[] {
-  return back.steps.filter((step) => !isRecut(back, step) && !front.steps.some((other) => isSameStep(other, step)));
+function backOnly(front: Piece, back: Piece, recut: ReturnType<typeof recutOf>): readonly ChalkStep[] {
+  const own = (step: ChalkStep) => recut.back !== null && isRecut(back, step, recut.back);
+  const shared = (step: ChalkStep) => front.steps.some((other) => isSameStep(other, step));
+  return back.steps.filter((step) => own(step) || (!isRecut(back, step, NECK_AND_ARMHOLE) && !shared(step)));
 }
 
 /**
@@ -198,37 +266,55 @@ function backFromFront(groups: readonly FoldGroup[], front: Piece, back: Piece):
   const [first, second] = [certain(groups[0], "a front group"), certain(groups[1], "a back group")];
   const onFront: StepPlace = { group: first.id, piece: front, layers: 2 };
   const onBack: StepPlace = { group: second.id, piece: back, layers: 2 };
-  const kept = recutReferences(front);
+  const recut = recutOf(front, back);
+  const kept = recutReferences(front, recut.front);
+  const cuts = closeLast(cutSteps(onFront, kept).filter((step) => !cutsCentre(front, step)));
+  const asBack = recut.back === null ? cuts.map((step) => nameEdges(step, "armhole", "back")) : cuts;
   return [
     ...prepareSteps(first, onFront, true),
-    ...front.steps.map((step) => chalkWithBackShapes(onFront, step, back)),
-    ...cutSteps(onFront, kept).map((step) => nameBackEdges(step)),
+    ...front.steps.flatMap((step) => chalkWithBackShapes(onFront, step, back, recut.front)),
+    ...asBack.map((step) => nameEdges(step, "neck", "back")),
     ...prepareSteps(second, onBack, false),
     handStep(onBack, "chalk", "lay-on", { kind: "lay-on", traced: front.id }),
     handStep(onBack, "chalk", "trace", { kind: "trace", edges: cutEdges(back, CUT_ORDER) }, { mustNotCut: kept }),
-    ...chalkSteps(onBack, backOnly(front, back)),
+    ...chalkSteps(onBack, backOnly(front, back, recut)),
     ...cutSteps(onBack, kept),
-    ...separateSteps(onFront, front, frontOnly(front, back)),
+    ...separateSteps(onFront, front, frontOnly(front, back), recut.front),
     ...notchSteps(onBack),
     ...notchSteps(onFront),
   ];
 }
 
-/** On the front the back's own neck and armhole are chalked first; the front's follow after separating. */
-function chalkWithBackShapes(place: StepPlace, step: ChalkStep, back: Piece): TableStep {
-  const counterpart = isRecut(place.piece, step)
-    ? back.steps.find(({ id }) => id === step.id.replace(/^front-/, "back-"))
-    : undefined;
-  return counterpart === undefined
-    ? chalkStep(place, step)
-    : { ...chalkStep({ ...place, piece: back }, counterpart), id: `${shortName(place.piece)}-first-${counterpart.id}` };
+/** A slit is the front's own: cut while the front is only traced round, it would be cut twice. */
+function cutsCentre(front: Piece, { act }: TableStep): boolean {
+  const centres = front.edges.filter(({ role }) => role === "centre").map(({ id }) => id);
+  return act.kind === "cut" && act.edges.some((edge) => centres.includes(edge));
 }
 
-/** Cutting the front first follows the back's neck and armhole. */
-function nameBackEdges(step: TableStep): TableStep {
+/** The last of some cuts is where the hand looks under the cloth. */
+function closeLast(cuts: readonly TableStep[]): readonly TableStep[] {
+  return cuts.map((step, index) =>
+    step.act.kind === "cut" ? { ...step, act: { ...step.act, closing: index === cuts.length - 1 } } : step,
+  );
+}
+
+/** On the front the back's own neck and armhole are chalked first; the front's, and its slit, follow after separating. */
+function chalkWithBackShapes(place: StepPlace, step: ChalkStep, back: Piece, recut: Recut): readonly TableStep[] {
+  if (!isRecut(place.piece, step, recut)) return [chalkStep(place, step)];
+  const counterpart = back.steps.find(({ id }) => id === step.id.replace(/^front-/, "back-"));
+  if (counterpart === undefined) return [];
+  const first = chalkStep({ ...place, piece: back }, counterpart);
+  return [{ ...first, id: `${shortName(place.piece)}-first-${counterpart.id}` }];
+}
+
+/** A cut that follows the other piece's neck or armhole is called by that. */
+function nameEdges(step: TableStep, edge: "neck" | "armhole", of: "front" | "back"): TableStep {
   if (step.act.kind !== "cut") return step;
-  const edges = step.act.edges.map((edge) => edge.replace(/^front-(neck|armhole)$/, "back-$1"));
-  return { ...step, act: { ...step.act, edges } };
+  const other = of === "front" ? "back" : "front";
+  return {
+    ...step,
+    act: { ...step.act, edges: step.act.edges.map((id) => (id === `${other}-${edge}` ? `${of}-${edge}` : id)) },
+  };
 }
 
 /**

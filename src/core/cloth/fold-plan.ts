@@ -1,5 +1,5 @@
-import { type Draft, givenTick, type Piece, type Refusal } from "../chalk";
-import { areaOutside } from "../geometry";
+import { type Draft, drawOutline, type Edge, type EdgeRole, givenTick, type Piece, type Refusal } from "../chalk";
+import { areaOutside, cutLine, distanceOutside } from "../geometry";
 import { type Inches, roundUpToStep, type Tick, tickStep } from "../length";
 import { fail, type Result, succeed } from "../result";
 import type { LayWay } from "./lay-way";
@@ -58,19 +58,57 @@ function groupOf(id: string, pieces: readonly Piece[], fold: FoldGroup["fold"], 
   };
 }
 
-/** The front's cutting outline must lie inside the back's, since the back's neck and armhole are cut first through both. */
-function sticksOut(front: Piece, back: Piece): Inches {
-  return areaOutside(front.outline.cut, back.outline.cut);
+/** What decides an edge of the front, and the back's edge that it must lie inside: where the cause of its sticking out is looked for. */
+const CAUSES: Readonly<Partial<Record<EdgeRole, readonly string[]>>> = {
+  shoulder: ["rules.shoulderSlope", "rules.backShoulderSlope"],
+  armhole: ["rules.backScoop", "rules.frontScoop", "rules.shoulderSlope", "rules.backShoulderSlope"],
+  neck: ["choices.backNeckDepth", "choices.backNeck", "choices.frontNeckDepth", "choices.frontNeck"],
+};
+
+/** How far a front's place lies outside the back, and on which of its edges. */
+interface StickingOut {
+  readonly edge: Edge;
+  readonly out: Inches;
 }
 
+/** The stretch of the front that sticks out furthest of the back's cutting outline. */
+function furthestOut(front: Piece, back: Piece): StickingOut | undefined {
+  return front.edges
+    .filter(({ onFold }) => !onFold)
+    .flatMap((edge) =>
+      cutLine(edge).map((place): StickingOut => ({ edge, out: distanceOutside(place, back.outline.cut) })),
+    )
+    .reduce<StickingOut | undefined>((most, one) => (most === undefined || one.out > most.out ? one : most), undefined);
+}
+
+/** The back's outline with the front's armhole in it. */
+function withArmholeOf(front: Piece, back: Piece): Piece["outline"] {
+  const armhole = front.edges.find(({ role }) => role === "armhole");
+  return drawOutline(back.edges.map((edge) => (edge.role === "armhole" && armhole !== undefined ? armhole : edge)));
+}
+
+/**
+ * Whose armhole is cut first where front and back are cut together: the fuller one, usually the back's; the other is
+ * re-cut on its own piece after separating.
+ */
+export function fullerArmhole(front: Piece, back: Piece): "front" | "back" {
+  if (areaOutside(front.outline.cut, back.outline.cut) <= INSIDE) return "back";
+  const { cut } = withArmholeOf(front, back);
+  return areaOutside(front.outline.cut, cut) <= INSIDE && areaOutside(back.outline.cut, cut) <= INSIDE
+    ? "front"
+    : "back";
+}
+
+/** The front's cutting outline must lie inside what is cut first through both, or the first cut would go into it. */
 function refuseShared(front: Piece, back: Piece): Refusal | undefined {
-  const outside = sticksOut(front, back);
-  if (outside <= INSIDE) return undefined;
+  const outside = areaOutside(front.outline.cut, back.outline.cut);
+  if (outside <= INSIDE || fullerArmhole(front, back) === "front") return undefined;
+  const most = furthestOut(front, back);
   return {
     code: "front-not-inside-back",
-    conflicts: ["choices.fold", "choices.frontNeck", "choices.backNeck"],
-    numbers: { outside },
-    nearest: "one-fold",
+    conflicts: [...(CAUSES[most?.edge.role ?? "hem"] ?? []), "choices.fold"],
+    numbers: { outside, out: most?.out ?? 0 },
+    words: { edge: most?.edge.id ?? "" },
   };
 }
 
@@ -116,6 +154,12 @@ function shareFold(groups: readonly FoldGroup[], way: LayWay): readonly FoldGrou
   });
 }
 
+/** What lies at a centre that should be a fold, where both are folded together; undefined where both are. */
+function centreInTheWay(draft: Draft, front: Piece, back: Piece): string | undefined {
+  if (back.origin !== "fold") return draft.opening === "back-zip" ? "zip" : "seam";
+  return front.origin === "fold" ? undefined : "cut-fold";
+}
+
 function groupPieces(draft: Draft, fold: FoldKind): Result<readonly FoldGroup[], Refusal> {
   const tick = givenTick(draft.given);
   const once = foldOnce(draft, tick);
@@ -124,13 +168,16 @@ function groupPieces(draft: Draft, fold: FoldKind): Result<readonly FoldGroup[],
   const back = draft.pieces.find(({ id }) => id === "bodice-back");
   const shared = { conflicts: ["choices.fold"], numbers: {}, nearest: "one-fold" };
   if (front === undefined || back === undefined) return fail({ code: "panels-need-own-fold", ...shared });
-  if (fold === "four-layers" && back.origin !== "fold") {
-    return fail({
-      code: "four-layers-need-no-opening",
-      conflicts: ["choices.fold", "choices.opening"],
-      numbers: {},
-      nearest: "back-from-front",
-    });
+  if (fold === "four-layers") {
+    const centre = centreInTheWay(draft, front, back);
+    if (centre !== undefined)
+      return fail({
+        code: "four-layers-need-no-opening",
+        conflicts: ["choices.fold", "choices.opening", "choices.slitFinish", "choices.centreBackSeam"],
+        numbers: {},
+        words: { what: centre },
+        nearest: "back-from-front",
+      });
   }
   const refusal = refuseShared(front, back);
   if (refusal !== undefined) return fail(refusal);

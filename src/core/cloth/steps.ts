@@ -1,4 +1,4 @@
-import type { ChalkStep, Piece } from "../chalk";
+import type { ChalkStep, Piece, PieceName } from "../chalk";
 import type { Inches } from "../length";
 
 export type Phase = "fold" | "chalk" | "cut" | "notch" | "make";
@@ -15,6 +15,8 @@ export type HandAct =
   | { readonly kind: "lay-on"; readonly traced: string }
   | { readonly kind: "trace"; readonly edges: readonly string[] }
   | { readonly kind: "cut"; readonly edges: readonly string[]; readonly closing: boolean }
+  | { readonly kind: "cut-out"; readonly edges: readonly string[] }
+  | { readonly kind: "fold-in-band"; readonly foldIn: Inches; readonly turns: 1 | 2; readonly centre: Inches }
   | { readonly kind: "separate"; readonly keep: string }
   | { readonly kind: "re-cut"; readonly edges: readonly string[] }
   | { readonly kind: "open-fold" }
@@ -25,7 +27,7 @@ export type HandAct =
       readonly at: Inches;
       readonly from: "top-line" | "edge-start";
     }
-  | { readonly kind: "name"; readonly name: string };
+  | { readonly kind: "name"; readonly name: PieceName };
 
 /** One thing to do at the table, in its place in the order. Plain data; the sentence is in wording. */
 export interface TableStep {

@@ -23,6 +23,8 @@ const edge = v.object({
   role: v.string(),
   onFold: v.boolean(),
   allowance: v.number(),
+  /** Where the allowance differs along the edge, at its marks. */
+  allowanceAt: v.optional(v.array(v.object({ mark: v.string(), value: v.number() }))),
   length: v.number(),
   sewn: v.number(),
   path: v.string(),
@@ -54,6 +56,8 @@ const piece = v.object({
       legs: v.tuple([point, point]),
       end: v.nullable(point),
       opens: v.nullable(v.tuple([point, point])),
+      /** Where its lower end opens into an edge, when it was cut off there below its widest place. */
+      mouth: v.optional(v.tuple([point, point])),
       sewn: v.boolean(),
     }),
   ),
@@ -78,6 +82,8 @@ const step = v.object({
   direction: v.nullable(v.string()),
   reading: v.nullable(v.number()),
   cutReading: v.nullable(v.number()),
+  /** Where the cutting line is read from, when that is not where the step reads from. */
+  cutFrom: v.optional(v.literal("cloth-edge")),
   terms: v.array(term),
   layers: v.number(),
   stopUntil: v.nullable(v.string()),

@@ -15,6 +15,7 @@ export {
   type SheetTerm,
 } from "./cut-sheet";
 export { describeCatalogue } from "./describe";
+export { type DraftedOrder, draftOrder } from "./draft-order";
 export { drawFlat, type FlatEdge, type FlatHalf, type FlatPiece } from "./flat";
 export {
   calibrationSide,

@@ -39,7 +39,7 @@ function askCloth(
 
 /** Draws an order that was read and asks each of its cloths what is to be laid on it. */
 export function askLay(read: ReadOrder): Result<LayQuestion, string> {
-  const say = (refusal: Refusal) => wordRefusal(refusal, read.given.unit).message;
+  const say = (refusal: Refusal) => wordRefusal(refusal, null, read.given.unit).message;
   const drawn = draftOrder(read);
   if (!drawn.ok) return fail(...drawn.issues.map(say));
   const { draft } = drawn.value;

@@ -7,7 +7,7 @@ import { readChoices, readRules } from "./read-decisions";
 /** A reading that an order asks for: on the card, stood in for by an estimate, or missing. */
 export interface NeededReading {
   readonly id: MeasurementId;
-  readonly from: "card" | "estimate" | "missing";
+  readonly from: "card" | "derived" | "estimate" | "missing";
 }
 
 /**
@@ -23,6 +23,12 @@ export function neededReadings(order: Order, readings: Readings): readonly Neede
   const choices = readChoices(garment.choices, order.choices, unit, ruleSets[rules.set].metric);
   return garment.needs({ rule: (id) => resolved[id].value, choices: choices.values }).map((id) => ({
     id,
-    from: readings[id] !== undefined ? "card" : estimateReading(id, readings) === undefined ? "missing" : "estimate",
+    from: readings[id] !== undefined ? "card" : standsInFor(id, readings),
   }));
+}
+
+function standsInFor(id: MeasurementId, readings: Readings): NeededReading["from"] {
+  const estimate = estimateReading(id, readings);
+  if (estimate === undefined) return "missing";
+  return estimate.derived ? "derived" : "estimate";
 }

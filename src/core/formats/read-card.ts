@@ -1,4 +1,5 @@
 import {
+  deriveLength,
   estimateReading,
   guessMeant,
   isAbsurd,
@@ -6,6 +7,7 @@ import {
   type MeasurementId,
   measurementIds,
   measurements,
+  pairsApart,
   type Readings,
   type SettledReading,
   settleRepeated,
@@ -86,22 +88,32 @@ export interface GivenReadings {
   readonly missing: readonly MeasurementId[];
 }
 
-/** The readings a garment asks for: from the card, or estimated and marked so; those that nothing stands in for are missing. */
-export function gatherReadings(garment: Garment, decisions: GarmentDecisions, readings: Readings): GivenReadings {
+/** What the card says of itself: every reading as it was taken. */
+function fromCard(readings: Readings): Partial<Record<MeasurementId, GivenMeasurement>> {
   const given: Partial<Record<MeasurementId, GivenMeasurement>> = {};
   for (const id of measurementIds) {
     const value = readings[id];
     if (value !== undefined) given[id] = { value, from: "card" };
   }
-  const missing: MeasurementId[] = [];
-  const needed = garment.needs(decisions);
-  for (const id of new Set([...needed, ...garment.checksWith])) {
-    if (given[id] !== undefined) continue;
-    const estimate = estimateReading(id, readings);
-    if (estimate !== undefined) given[id] = { value: estimate.value, from: "estimate", estimate };
-    else if (needed.includes(id)) missing.push(id);
+  // Bodies start at the shoulder: where two readings of one length disagree, the one from there is used.
+  for (const { waist } of pairsApart(readings)) {
+    const estimate = deriveLength(waist, readings);
+    if (estimate !== undefined) given[waist] = { value: estimate.value, from: "derived", estimate };
   }
-  return { measurements: given, missing };
+  return given;
+}
+
+/** The readings a garment asks for: from the card, derived, or estimated and marked so; those that nothing stands in for are missing. */
+export function gatherReadings(garment: Garment, decisions: GarmentDecisions, readings: Readings): GivenReadings {
+  const given = fromCard(readings);
+  const needed = garment.needs(decisions);
+  const wanted = [...new Set([...needed, ...garment.checksWith])].filter((id) => given[id] === undefined);
+  for (const id of wanted) {
+    const estimate = estimateReading(id, readings);
+    if (estimate !== undefined)
+      given[id] = { value: estimate.value, from: estimate.derived ? "derived" : "estimate", estimate };
+  }
+  return { measurements: given, missing: needed.filter((id) => given[id] === undefined) };
 }
 
 export function missingErrors(missing: readonly MeasurementId[]): readonly OrderError[] {

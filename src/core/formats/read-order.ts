@@ -3,7 +3,7 @@ import type { Cloth, FoldKind, LayWay } from "../cloth";
 import { findGarment, type Garment, garments } from "../garments";
 import type { Unit } from "../length";
 import { fail, type Result, succeed } from "../result";
-import { resolveRules, ruleSets } from "../rules";
+import { type RuleOverrides, type RuleSetId, resolveRules, ruleSets } from "../rules";
 import { nearestWord } from "./nearest";
 import { lateMeasures, type Order, type OrderError } from "./order";
 import { gatherReadings, missingErrors, readCard } from "./read-card";
@@ -19,6 +19,10 @@ export interface ReadOrder {
   readonly given: Given;
   readonly cloths: Readonly<Record<ClothId, Cloth>>;
   readonly fold: FoldKind;
+  /** The set of house rules that the order stands on. */
+  readonly set: RuleSetId;
+  /** What the shop's own set changes in it. */
+  readonly own: RuleOverrides;
   /** How the main cloth is folded for the whole garment. */
   readonly way: LayWay;
 }
@@ -111,5 +115,6 @@ export function readOrder(input: unknown): Result<ReadOrder, OrderError> {
     figureNotes: notes.value,
   };
   const fold = (choices.values.fold ?? "one-fold") as FoldKind;
-  return succeed({ order, garment, given, cloths: cloths.value, fold, way: order.lay?.main?.way ?? "in-turn" });
+  const way = order.lay?.main?.way ?? "in-turn";
+  return succeed({ order, garment, given, cloths: cloths.value, fold, set: rules.set, own: rules.own, way });
 }

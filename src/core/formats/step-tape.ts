@@ -29,7 +29,7 @@ function markTape(piece: SheetPiece, step: SheetStep): StepTape | null {
   const mark = piece.marks.find(({ id }) => id === step.marks[0]);
   if (mark === undefined) return null;
   const to = markPlace(piece, mark);
-  const beyond = step.cutReading === null ? null : step.cutReading - (step.reading ?? 0);
+  const beyond = step.cutReading === null ? null : (mark.cut ?? 0) - (mark.stitch ?? 0);
   const cut: Place | null =
     beyond === null ? null : step.direction === "across" ? [to[0] + beyond, to[1]] : [to[0], to[1] + beyond];
   return { from: step.act === "plumb" ? [to[0], 0] : startOf(piece, step, to), to, cut };

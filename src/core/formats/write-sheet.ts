@@ -1,19 +1,52 @@
 import { measurementIds } from "../body";
-import { type Draft, type Edge, edgeDots, type Given, type Mark, type Piece, type Refusal, sewnLength } from "../chalk";
+import {
+  type Draft,
+  type Edge,
+  edgeDots,
+  type Given,
+  type Mark,
+  type Piece,
+  type Refusal,
+  type Remedy,
+  sewnLength,
+  type Term,
+} from "../chalk";
 import { checkDraft, type Finding, type Seam } from "../checks";
 import { type FoldGroup, orderSteps, planFolds, type TableStep, usableWidth } from "../cloth";
 import { boxOf, type Point, pathEnd, pathLength, toPathData, toPolygonData } from "../geometry";
+import type { Unit } from "../length";
 import { fail, type Result, succeed } from "../result";
-import { wordFinding, wordReason, wordRefusal, wordStep } from "../wording";
+import {
+  wordFinding,
+  wordLedgerWhy,
+  wordPieceName,
+  wordReason,
+  wordRefusal,
+  wordStep,
+  wordTerm,
+  wordTurnEnd,
+} from "../wording";
 import { needCloth } from "./cloth-need";
-import type { CutSheet, SheetMark, SheetPiece, SheetStep } from "./cut-sheet";
+import type { CutSheet, SheetMark, SheetPiece, SheetStep, SheetTerm } from "./cut-sheet";
 import { draftOrder } from "./draft-order";
+import { findRemedy } from "./find-remedy";
 import type { ReadOrder } from "./read-order";
 
 const place = ({ x, y }: Point): [number, number] => [x, y];
 
-function writeMark(mark: Mark): SheetMark {
-  const base = { id: mark.id, reading: mark.stitch, terms: [...mark.terms], cutTerms: [...mark.cutTerms] };
+/** Terms with their words: the sheet is read by people and by other programs. */
+function writeTerms(terms: readonly Term[], unit: Unit): SheetTerm[] {
+  return terms.map((term) => ({
+    label: wordTerm(term, unit),
+    kind: term.kind,
+    value: term.value,
+    source: term.source,
+  }));
+}
+
+function writeMark(mark: Mark, unit: Unit): SheetMark {
+  const [terms, cutTerms] = [writeTerms(mark.terms, unit), writeTerms(mark.cutTerms, unit)];
+  const base = { id: mark.id, reading: mark.stitch, terms, cutTerms };
   if (mark.line !== null) return { ...base, line: mark.line, stitch: mark.stitch, cut: mark.cut };
   return {
     ...base,
@@ -27,6 +60,7 @@ function writeEdge(edge: Edge, given: Given): SheetPiece["edges"][number] {
     role: edge.role,
     onFold: edge.onFold,
     allowance: edge.allowance,
+    ...(edge.allowanceAt === undefined ? {} : { allowanceAt: edge.allowanceAt.map((place) => ({ ...place })) }),
     length: pathLength(edge.stitch),
     sewn: sewnLength(edge),
     path: toPathData(edge.stitch),
@@ -39,7 +73,7 @@ function writeEdge(edge: Edge, given: Given): SheetPiece["edges"][number] {
 function writePiece(piece: Piece, given: Given): SheetPiece {
   return {
     id: piece.id,
-    name: piece.name,
+    name: wordPieceName(piece.name),
     cloth: piece.cloth,
     cut: { ...piece.cut },
     origin: piece.origin,
@@ -47,8 +81,8 @@ function writePiece(piece: Piece, given: Given): SheetPiece {
     half: piece.half,
     shift: piece.shift,
     drawnWith: piece.drawnWith,
-    lines: piece.lines.map(({ id, down, start, terms }) => ({ id, down, start, terms: [...terms] })),
-    marks: piece.marks.map(writeMark),
+    lines: piece.lines.map(({ id, down, start, terms }) => ({ id, down, start, terms: writeTerms(terms, given.unit) })),
+    marks: piece.marks.map((mark) => writeMark(mark, given.unit)),
     edges: piece.edges.map((edge) => writeEdge(edge, given)),
     outline: { stitch: `${toPathData(piece.outline.stitch)} Z`, cut: toPolygonData(piece.outline.cut) },
     box: boxOf(piece.outline.cut),
@@ -59,6 +93,7 @@ function writePiece(piece: Piece, given: Given): SheetPiece {
       legs: [place(dart.legs[0]), place(dart.legs[1])],
       end: dart.end === null ? null : place(dart.end),
       opens: dart.opens === null ? null : [place(dart.opens[0]), place(dart.opens[1])],
+      ...(dart.mouth === undefined ? {} : { mouth: [place(dart.mouth[0]), place(dart.mouth[1])] as const }),
       sewn: dart.sewn,
     })),
     notches: piece.notches.map(({ id, edge, at, point }) => ({ id, edge, at, point: place(point) })),
@@ -68,7 +103,15 @@ function writePiece(piece: Piece, given: Given): SheetPiece {
 
 function writeTurn({ id, turn }: Piece): CutSheet["turns"] {
   if (turn === null) return [];
-  return [{ piece: id, about: place(turn.about), angle: turn.angle, from: turn.from, into: turn.into }];
+  return [
+    {
+      piece: id,
+      about: place(turn.about),
+      angle: turn.angle,
+      from: wordTurnEnd(turn.from),
+      into: wordTurnEnd(turn.into),
+    },
+  ];
 }
 
 function stepEdge(step: TableStep): string | null {
@@ -100,7 +143,8 @@ function writeStep(step: TableStep, unit: CutSheet["unit"]): SheetStep {
     direction: chalk?.direction ?? null,
     reading: stepReading(step),
     cutReading: chalk?.cutReading ?? null,
-    terms: [...(chalk?.terms ?? [])],
+    ...(chalk?.cutFrom === undefined ? {} : { cutFrom: chalk.cutFrom }),
+    terms: writeTerms(chalk?.terms ?? [], unit),
     layers: step.layers,
     stopUntil: step.stopUntil,
     mustNotCut: [...step.mustNotCut],
@@ -156,22 +200,56 @@ export interface RefusedOrder {
   readonly message: string;
   readonly conflicts: readonly string[];
   readonly remedy: string;
+  /** The change that the remedy says, as it would be made to the order: lengths in inches; left out where readings are asked for again. */
+  readonly change?:
+    | { readonly path: string; readonly value: string | number | boolean }
+    | { readonly path: "defaults" };
 }
 
-function writeRefusal(refusal: Refusal, unit: CutSheet["unit"]): RefusedOrder {
-  return { code: refusal.code, ...wordRefusal(refusal, unit), conflicts: refusal.conflicts };
+function writeChange(remedy: Remedy): Pick<RefusedOrder, "change"> {
+  switch (remedy.kind) {
+    case "choice":
+    case "rule":
+      return { change: { path: `${remedy.kind}s.${remedy.id}`, value: remedy.value } };
+    case "defaults":
+      return { change: { path: "defaults" } };
+    case "measure":
+      return {};
+    default:
+      return remedy satisfies never;
+  }
+}
+
+/** A field that this garment does not have is nobody's to change. */
+function isOffered({ garment }: ReadOrder, path: string): boolean {
+  if (path.startsWith("choices.")) return garment.choices[path.slice("choices.".length)] !== undefined;
+  return !path.startsWith("rules.") || garment.uses.some((id) => `rules.${id}` === path);
+}
+
+/** The first conflict is what the remedy changes, so that the field which cures it is the one that is marked. */
+function writeRefusal(read: ReadOrder, refusal: Refusal): RefusedOrder {
+  const remedy = findRemedy(read, refusal);
+  const cured = remedy.kind === "choice" || remedy.kind === "rule" ? [`${remedy.kind}s.${remedy.id}`] : [];
+  return {
+    code: refusal.code,
+    ...wordRefusal(refusal, remedy, read.given.unit),
+    conflicts: [...new Set([...cured, ...refusal.conflicts.filter((path) => isOffered(read, path))])],
+    ...writeChange(remedy),
+  };
 }
 
 /** Draws, proves, folds and words an order that was read: the whole cut sheet, or why it cannot be drawn. */
 export function writeSheet(read: ReadOrder): Result<CutSheet, RefusedOrder> {
   const { unit } = read.given;
   const drawn = draftOrder(read);
-  if (!drawn.ok) return fail(...drawn.issues.map((refusal) => writeRefusal(refusal, unit)));
+  if (!drawn.ok) return fail(...drawn.issues.map((refusal) => writeRefusal(read, refusal)));
   // The proof is of the garment in full size; what is chalked may be its half for practice.
   const { full, draft } = drawn.value;
   const report = checkDraft(full);
-  const groups = planFolds(draft, read.fold, read.way);
-  if (!groups.ok) return fail(...groups.issues.map((refusal) => writeRefusal(refusal, unit)));
+  // Whether it can be folded is asked of the full size: at half scale a slip looks small enough to pass.
+  const foldable = planFolds(full, read.fold, read.way);
+  const groups = foldable.ok && full !== draft ? planFolds(draft, read.fold, read.way) : foldable;
+  if (!groups.ok) return fail(...groups.issues.map((refusal) => writeRefusal(read, refusal)));
   const cloth = needCloth(read, draft, groups.value);
   const practice: readonly Finding[] = full === draft ? [] : [{ id: "half-scale", level: "note", numbers: {} }];
   const findings = [...report.findings, ...practice, ...cloth.problems];
@@ -184,7 +262,7 @@ export function writeSheet(read: ReadOrder): Result<CutSheet, RefusedOrder> {
     pieces: draft.pieces.map((piece) => writePiece(piece, draft.given)),
     groups: writeGroups(groups.value),
     turns: draft.pieces.flatMap(writeTurn),
-    ledger: report.ledger.map((row) => ({ ...row })),
+    ledger: report.ledger.map(({ note: _, said, why, ...row }) => ({ ...row, why: wordLedgerWhy(why, said) })),
     girths: report.girths.map((girth) => ({ ...girth, quarter: girth.drawn / 4 })),
     seams: report.seams.map(writeSeam),
     rounds: { neck: report.neckRound, armhole: report.armholeRound },

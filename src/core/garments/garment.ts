@@ -6,10 +6,12 @@ import {
   choiceDefault,
   type Draft,
   type Given,
+  type Piece,
   type Refusal,
   type Sheet,
 } from "../chalk";
-import type { Result } from "../result";
+import { isSimple } from "../geometry";
+import { fail, type Result } from "../result";
 import type { GarmentRules, RuleId, RuleValue } from "../rules";
 
 /** The rules and choices that decide what a garment needs. */
@@ -38,7 +40,16 @@ export interface Garment {
 /** Draws a garment: the draft, or the refusal that geometry makes. */
 export function draftGarment(garment: Garment, given: Given): Result<Draft, Refusal> {
   const needed = garment.needs({ rule: (id) => given.rules[id].value, choices: given.choices });
-  return chalkDraft(garment.id, needed, given, garment.recipe);
+  const drawn = chalkDraft(garment.id, needed, given, garment.recipe);
+  const crossed = drawn.ok ? drawn.value.pieces.find(({ outline }) => !isCuttable(outline)) : undefined;
+  return crossed === undefined
+    ? drawn
+    : fail({ code: "outline-crosses-itself", conflicts: [], numbers: {}, piece: crossed.id });
+}
+
+/** An outline that crosses itself cannot be cut (craft: a finding, never a refusal). */
+function isCuttable({ stitch, cut }: Piece["outline"]): boolean {
+  return isSimple(stitch) && isSimple(cut);
 }
 
 /** The choices of a garment as it is offered, before anything is decided. */

@@ -15,6 +15,7 @@ export const pocketShirt = bodyGarment({
     bustDart: ["to-panel", "none"],
     bustDartDepth: true,
     bandWidth: true,
+    slitFinish: true,
     slitLength: true,
     slitEnd: true,
     hemExtra: both(0, 0),

@@ -15,6 +15,7 @@ export const shirtDress = bodyGarment({
     backNeckDepth: true,
     opening: ["slit", "none"],
     bandWidth: true,
+    slitFinish: true,
     slitLength: true,
     slitEnd: true,
     waistWidth: "chest",

@@ -17,6 +17,7 @@ export const shirt = bodyGarment({
     backWaistDart: true,
     opening: ["front-band", "slit"],
     bandWidth: true,
+    slitFinish: true,
     slitLength: true,
     slitEnd: true,
     belowHip: both(3, 7.5),

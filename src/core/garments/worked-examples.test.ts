@@ -144,15 +144,16 @@ describe("fronts that open", () => {
   it("a slit: each half front stops ¾ short, and two strips 4 and 3½ wide bring it back", () => {
     const shirt = workedSheet("pocket-shirt");
     expect(edgeOf(shirt, "centre-front", "centre")).toMatchObject({ allowance: 0.5, start: [0.75, 29] });
-    // 29 − 3½ and a seam at either end.
-    expect(pieceOf(shirt, "placket").box).toMatchObject({ right: 4, bottom: 26.5 });
+    // From where the neck meets the edge, 3.397 down and not 3½, to 29; a seam at either end, up to the next eighth.
+    expect(pieceOf(shirt, "placket").box).toMatchObject({ right: 4, bottom: 26.625 });
     expect(pieceOf(shirt, "under-placket").box).toMatchObject({ right: 3.5 });
   });
   it("a popover of 8 opens to 11½ and leaves the fold whole below", () => {
-    const shift = workedSheet("shift-dress");
-    expect(edgeOf(shift, "bodice-front", "centre").path).toBe("M 0 42 L 0 11.5 L 0.75 11.5 L 0.75 3.5");
-    const slanted = workedSheet("shift-dress", { choices: { slitEnd: "slanted" } });
-    expect(edgeOf(slanted, "bodice-front", "centre").path).toBe("M 0 42 L 0 12.25 L 0.75 11.5 L 0.75 3.5");
+    const popover = { slitFinish: "bands", slitLength: 8 };
+    const shift = workedSheet("shift-dress", { choices: popover });
+    expect(edgeOf(shift, "bodice-front", "centre").path).toBe("M 0 42 L 0 11.5 L 0.75 11.5 L 0.75 3.397134");
+    const slanted = workedSheet("shift-dress", { choices: { ...popover, slitEnd: "slanted" } });
+    expect(edgeOf(slanted, "bodice-front", "centre").path).toBe("M 0 42 L 0 12.25 L 0.75 11.5 L 0.75 3.397134");
   });
   it("an overlap of 4 carries the V on to its edge", () => {
     const dress = workedSheet("overlap-dress");
@@ -264,7 +265,7 @@ describe("how panels, yokes and strips lie on the cloth", () => {
     expect(cuts.slice(-2)).toEqual(["panel", "panel"]);
   });
   it("a slit is cut on the front alone: in four layers it waits for the stop", () => {
-    const { steps } = workedSheet("shift-dress");
+    const { steps } = workedSheet("shift-dress", { choices: { slitFinish: "bands" } });
     const stop = steps.findIndex(({ stopUntil }) => stopUntil === "separated");
     expect(steps[stop]?.mustNotCut).toContain("bodice-front/centre");
     expect(steps.findIndex(({ id }) => id === "re-cut-centre-body")).toBeGreaterThan(stop);

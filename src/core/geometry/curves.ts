@@ -44,6 +44,14 @@ function leanAtWaist(above: number, below: number): number {
   return (2 * above * below) / (above + below);
 }
 
+/** A side that runs further across than this for each inch down is drawn straight from mark to mark. */
+export const STEEP = 2;
+
+/** How far across a side runs for each inch down, between two of its marks. */
+export function steepness(from: Point, to: Point): number {
+  return Math.abs(to.x - from.x) / Math.max(1e-3, to.y - from.y);
+}
+
 /** A curve whose x is a function of depth, with given leans (across per down) at its ends and handles as shares of the depth. */
 function leaningCurve(from: Point, lean: number, share: number, to: Point, endLean: number, endShare: number): Segment {
   const depth = to.y - from.y;
@@ -66,6 +74,7 @@ function leansThrough(points: readonly Point[], first: number): readonly number[
 
 /** The hip curve and what hangs below it: upright at the hip, a short blend, then straight to the hem. */
 function belowHip(hip: Point, hem: Point): readonly Segment[] {
+  if (steepness(hip, hem) > STEEP) return [{ kind: "line", to: hem }];
   const lean = slope(hip, hem);
   const blend = Math.abs(lean) > FLARED_LEAN ? FLARED_BLEND : HIP_BLEND;
   const blendTo = { x: hip.x + lean * blend * (hem.y - hip.y), y: hip.y + blend * (hem.y - hip.y) };
@@ -84,12 +93,14 @@ export function sideSeam({ underarm, bust, underbust, waist, hip, hem }: SideSea
   const firstLean =
     bust === undefined ? slope(underarm, row[1] ?? at(underarm.x, underarm.y + 1)) : slope(underarm, bust);
   const leans = leansThrough(row, firstLean);
-  for (let index = 1; index < row.length; index++) {
-    const [from, to] = [row[index - 1] as Point, row[index] as Point];
-    const [leaving, arriving] = [leans[index - 1] as number, leans[index] as number];
-    if (to === hip) segments.push(leaningCurve(from, leaving, WAIST_HANDLE, to, 0, HANDLE));
-    else segments.push(leaningCurve(from, leaving, 1 / 3, to, arriving, hip === undefined ? 1 / 3 : WAIST_HANDLE));
-  }
+  const toMark = (to: Point, index: number): Segment => {
+    const from = row[index] as Point;
+    const [leaving, arriving] = [leans[index] as number, leans[index + 1] as number];
+    if (steepness(from, to) > STEEP) return { kind: "line", to };
+    if (to === hip) return leaningCurve(from, leaving, WAIST_HANDLE, to, 0, HANDLE);
+    return leaningCurve(from, leaving, 1 / 3, to, arriving, hip === undefined ? 1 / 3 : WAIST_HANDLE);
+  };
+  segments.push(...row.slice(1).map(toMark));
   if (hip !== undefined && hem !== undefined) segments.push(...belowHip(hip, hem));
   return { start: underarm, segments };
 }

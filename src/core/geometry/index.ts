@@ -1,17 +1,27 @@
 export { type Box, boxOf } from "./box";
-export { curveBetween, HANDLE, hollowLine, leaningLine, type SideSeamPoints, sideSeam } from "./curves";
+export {
+  curveBetween,
+  HANDLE,
+  hollowLine,
+  leaningLine,
+  type SideSeamPoints,
+  STEEP,
+  sideSeam,
+  steepness,
+} from "./curves";
 export { type Dot, dotsAlong } from "./dots";
-export { areaOutside, crossingsAt, isSimple, overlapBeside } from "./inside";
+export { areaOutside, crossingsAt, distanceOutside, isSimple, overlapBeside } from "./inside";
 export {
   crossAtDepth,
   crossPath,
+  distanceToPath,
   flattenPath,
   lengthToDepth,
   type PlaceOnPath,
   pathLength,
   placeAtLength,
 } from "./measure";
-export { cutOutline, type OutlineEdge, polygonArea } from "./outline";
+export { cutLine, cutOutline, type OutlineEdge, polygonArea } from "./outline";
 export {
   type CubicSegment,
   cubicTo,

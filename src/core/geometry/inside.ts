@@ -1,6 +1,6 @@
 import { Clipper, FillRule } from "clipper2-ts";
 import type { Inches } from "../length";
-import { flattenPath } from "./measure";
+import { distanceToPath, flattenPath } from "./measure";
 import { polygonArea } from "./outline";
 import type { Path } from "./path";
 import { cross, distance, type Point, subtract } from "./point";
@@ -106,4 +106,14 @@ export function overlapBeside(left: readonly Point[], right: readonly Point[]): 
     if (one !== null && other !== null) area += LEVEL * Math.max(0, one.right - other.left);
   }
   return area;
+}
+
+/** How far a place lies outside a closed outline; 0 inside it. */
+export function distanceOutside(place: Point, outline: readonly Point[]): Inches {
+  const crossed = crossingsAt(outline, place.y).filter((x) => x > place.x).length;
+  if (crossed % 2 === 1) return 0;
+  const [start] = outline;
+  if (start === undefined) return 0;
+  const closing = [...outline.slice(1), start];
+  return distanceToPath({ start, segments: closing.map((to) => ({ kind: "line", to })) }, place);
 }

@@ -203,3 +203,19 @@ export function flattenPath(path: Path, tolerance: Inches = FLAT_ENOUGH): readon
   const places = tracePath(path, tolerance).map(({ point }) => point);
   return places.filter((point, index) => index === 0 || distance(point, places[index - 1] ?? point) > 1e-9);
 }
+
+/** How far a place lies from a path, within 1/100 in. */
+export function distanceToPath(path: Path, place: Point): Inches {
+  const points = flattenPath(path);
+  return points.slice(1).reduce(
+    (least, to, index) => {
+      const from = points[index] as Point;
+      const along = subtract(to, from);
+      const size = along.x ** 2 + along.y ** 2;
+      const share = size < 1e-18 ? 0 : ((place.x - from.x) * along.x + (place.y - from.y) * along.y) / size;
+      const foot = add(from, scale(along, Math.min(1, Math.max(0, share))));
+      return Math.min(least, distance(place, foot));
+    },
+    distance(place, path.start),
+  );
+}

@@ -51,19 +51,27 @@ function runsBack(flat: readonly Point[], places: readonly PlaceOnPath[]): boole
   });
 }
 
-/** Inside an edge a corner is traced twice, once each way: where the offset opens it, the two ways are drawn on until they meet. */
+/**
+ * Inside an edge a corner is traced twice, once each way: where the offset opens it, the two ways are drawn on until they
+ * meet; where it closes it, they are cut off there, or a spike would stand in the corner.
+ */
 function joinCorners(points: readonly Point[], places: readonly PlaceOnPath[]): readonly Point[] {
-  return points.flatMap((point, index) => {
-    const before = points[index - 1];
+  const joined: Point[] = [];
+  for (const [index, point] of points.entries()) {
+    const before = joined.at(-1);
     const [last, here] = [places[index - 1], places[index]];
-    if (before === undefined || last === undefined || here === undefined) return [point];
-    if (distance(last.point, here.point) > 1e-9) return [point];
-    if (distance(before, point) < 1e-9) return [];
+    const isCorner = last !== undefined && here !== undefined && distance(last.point, here.point) <= 1e-9;
+    if (before === undefined || !isCorner) {
+      joined.push(point);
+      continue;
+    }
+    if (distance(before, point) < 1e-9) continue;
     const corner = meetLines(before, last.tangent, point, here.tangent);
-    return corner === null || distance(corner, point) > MITRE_LIMIT * distance(before, point)
-      ? [point]
-      : [corner, point];
-  });
+    if (corner === null || distance(corner, point) > MITRE_LIMIT * distance(before, point)) joined.push(point);
+    else if (dot(subtract(corner, before), last.tangent) < -1e-9) joined.splice(-1, 1, corner);
+    else joined.push(corner, point);
+  }
+  return joined;
 }
 
 interface Crossing {
@@ -128,6 +136,11 @@ function joinCorner(
   if (corner === null || distance(corner, end) > MITRE_LIMIT * gap)
     return { before: before.points, after: after.points };
   return { before: [...before.points, corner], after: after.points };
+}
+
+/** The cutting line of one edge alone, before its corners are joined: square off the stitching line, or as it is given. */
+export function cutLine(edge: OutlineEdge): readonly Point[] {
+  return cutChain(edge).points;
 }
 
 /** Loops that an offset inside a tight curve leaves behind are dropped: only what is wound once the right way stays. */

@@ -7,7 +7,7 @@ const openings = {
   "back-zip": "Zip at the centre back",
   "side-zip": "Zip in the side seam",
   "front-band": "Buttoned front, folded band",
-  slit: "Front slit with sewn-on bands",
+  slit: "Slit in front",
   overlap: "Overlapping front",
 } as const;
 
@@ -25,6 +25,12 @@ const bustDarts = {
   sewn: "Sewn from the side",
   "to-panel": "Closed, moved into the panel seam",
   "to-waist": "Closed, moved into the waist dart",
+} as const;
+
+const slitFinishes = {
+  faced: "Faced, the fold stays",
+  bands: "Bands sewn on",
+  seam: "A seam inside the fold",
 } as const;
 
 const folds = {
@@ -175,6 +181,13 @@ export const bodyChoices = {
     default: both(0, 0),
     range: [0, 40],
     why: "A short slit is stitched closed at its end; a long one opens the whole front.",
+  },
+  slitFinish: {
+    kind: "option",
+    label: "The slit is finished with",
+    options: slitFinishes,
+    default: "bands",
+    why: "A fold has no allowance: a facing takes none of the cloth, bands bring back what they take, a seam lies inside the fold.",
   },
   slitEnd: {
     kind: "option",

@@ -1,5 +1,5 @@
 import type { Given } from "../chalk";
-import { type BothUnits, type Inches, pickSystem } from "../length";
+import { type BothUnits, type Inches, pickSystem, roundToStep } from "../length";
 import { type BodyChoiceId, bodyChoices, type Offers } from "./body-choices";
 
 /** How the lower edge of a body is made. */
@@ -39,16 +39,15 @@ export type BodyForm = { readonly [Id in BodyChoiceId]: Decided<Id> } & {
   readonly fitsRibs: boolean;
 };
 
-/** Reads a body's choices: what was decided, else what the garment fixes, else the usual. */
-export function readForm(
-  given: Pick<Given, "choices" | "metric"> & { readonly balance: unknown },
-  style: BodyStyle,
-): BodyForm {
+/** What a form is read from: choices, the shop's system and tape, and how the house balances front and back. */
+export type FormGiven = Pick<Given, "choices" | "metric"> & { readonly balance: unknown; readonly step: Inches };
+
+/** Reads a body's choices: what was decided, else what the garment fixes, else the usual; lengths as the tape shows them. */
+export function readForm(given: FormGiven, style: BodyStyle): BodyForm {
   const value = (id: BodyChoiceId): string | boolean | Inches => {
-    const decided = given.choices[id];
-    if (decided !== undefined) return decided;
     const usual = style.fixed?.[id] ?? bodyChoices[id].default;
-    return typeof usual === "object" ? pickSystem(usual, given.metric) : usual;
+    const decided = given.choices[id] ?? (typeof usual === "object" ? pickSystem(usual, given.metric) : usual);
+    return typeof decided === "number" ? roundToStep(decided, given.step) : decided;
   };
   const ids = Object.keys(bodyChoices) as readonly BodyChoiceId[];
   // The definitions and the mapped type above say the same of each choice; only the compiler cannot follow it through.

@@ -3,8 +3,10 @@ import {
   bodyTerm,
   bodyValue,
   type Given,
+  givenStep,
   type LineId,
   refuse,
+  ruleLength,
   ruleTerm,
   ruleValue,
   type Sum,
@@ -12,7 +14,7 @@ import {
   type Term,
   turnTerm,
 } from "../chalk";
-import { type Inches, roundToStep, TRUEING_STEP } from "../length";
+import { type Inches, roundDownToStep, roundToStep, roundUpToStep, TRUEING_STEP } from "../length";
 import type { BodyForm } from "./body-form";
 
 /** The guide lines of one half below its chest line, each with its reading down from the top line. */
@@ -23,7 +25,7 @@ export type BodyLines = LowerLines & { readonly chest: Sum };
 
 /** Lengths that the guide lines of a garment must keep between them to be a garment at all. */
 const LEAST_CHEST_TO_WAIST: Inches = 2;
-/** Darts and panels point at the bust: an underarm this far below it leaves them nothing to shape. */
+/** Bust darts and panels point at the bust: an underarm this far below it leaves them nothing to shape. */
 const MOST_BELOW_BUST: Inches = 1.5;
 const LEAST_HIP_DEPTH: Inches = 3;
 const LEAST_BELOW_HIP: Inches = 1;
@@ -47,14 +49,14 @@ function halfLength(given: Given, form: BodyForm, side: Side): Term {
   if (rule === "front") return bodyTerm(given, "frontWaist");
   if (rule === "back") return bodyTerm(given, "backWaist");
   const value = (bodyValue(given, "frontWaist") + bodyValue(given, "backWaist")) / 2;
-  return { label: "Mean of both half lengths", kind: "body", value, source: "rule:dartlessLength" };
+  return { code: "mean-of-both-half-lengths", kind: "body", value, source: "rule:dartlessLength" };
 }
 
 /** On the back, lines below the dart's mouth are shorter by the intake (craft: bodice, side bust dart). */
 function shorterBack(given: Given, form: BodyForm, side: Side): readonly Term[] {
   const intake = bustDartIntake(given, form);
   if (side === "front" || intake === 0) return [];
-  return [turnTerm({ label: "Front longer than back", kind: "body", value: intake, source: "measurement:backWaist" })];
+  return [turnTerm({ code: "front-longer-than-back", kind: "body", value: intake, source: "measurement:backWaist" })];
 }
 
 /** Whether the house trims the back's lower edge: only where the body ends in a join. */
@@ -68,9 +70,10 @@ function balanceTrim(given: Given, form: BodyForm, side: Side): readonly Term[] 
 }
 
 /** Refuses an armhole that leaves no body between the chest line and the next. */
-export function checkChest(plan: BodicePlan, { bust, waist, underbust }: LowerLines): void {
+export function checkChest(plan: BodicePlan, form: BodyForm, { bust, waist, underbust }: LowerLines): void {
   const underarm = plan.chestDown.value + plan.underarmBelow;
-  if (bust !== undefined && underarm > bust.value + MOST_BELOW_BUST) {
+  const pointed = form.panel !== "none" || form.backPanel !== "none" || form.dart !== "none";
+  if (pointed && bust !== undefined && underarm > bust.value + MOST_BELOW_BUST) {
     refuse({
       code: "armhole-below-bust",
       conflicts: ["measurements.armhole", "measurements.shoulderToBust", "rules.armholeDepth"],
@@ -99,30 +102,46 @@ function checkHip(given: Given): void {
   });
 }
 
-function checkRibs(bust: Inches, ribs: Inches, waist: Inches): void {
-  if (ribs >= bust + LEAST_CUP && ribs <= waist - LEAST_RIBS_TO_WAIST) return;
-  refuse({
+/**
+ * Where the ribs' line can lie: clear of the bust line, so that there is a cup, and of the waist. Refuses where bust line
+ * and waist leave no room for it at all.
+ */
+function placeRibs(given: Given, bust: Inches, ribs: Inches, waist: Inches): Inches {
+  const step = givenStep(given);
+  const [least, most] = [roundUpToStep(bust + LEAST_CUP, step), roundDownToStep(waist - LEAST_RIBS_TO_WAIST, step)];
+  if (least <= most) return Math.min(most, Math.max(least, ribs));
+  return refuse({
     code: "underbust-out-of-place",
-    conflicts: ["measurements.shoulderToUnderbust", "measurements.shoulderToBust", "measurements.frontWaist"],
+    conflicts: ["measurements.shoulderToBust", "measurements.frontWaist", "measurements.shoulderToUnderbust"],
     numbers: { bust, ribs, waist },
-    nearest: Math.min(waist - LEAST_RIBS_TO_WAIST, Math.max(bust + LEAST_CUP, ribs)),
   });
+}
+
+/** How far the ribs' line had to be moved from where it was measured to lie between bust line and waist. */
+export function ribsMoved(given: Given, form: BodyForm): Inches {
+  if (!form.usesUnderbust) return 0;
+  const [ribs, waist, bust] = [
+    settleOnTape(given, [bodyTerm(given, "shoulderToUnderbust")]),
+    settleOnTape(given, [halfLength(given, form, "front")]),
+    settleOnTape(given, [bodyTerm(given, "shoulderToBust")]),
+  ].map(({ value }) => value) as [Inches, Inches, Inches];
+  return placeRibs(given, bust, ribs, waist) - ribs;
 }
 
 function hemTerms(given: Given, form: BodyForm, side: Side, hip: Sum | undefined): readonly Term[] | undefined {
   if (form.end === "hip" && hip !== undefined) {
-    const below: Term = { label: "Below the hip line", kind: "style", value: form.belowHip, source: "choice:belowHip" };
+    const below: Term = { code: "below-the-hip-line", kind: "style", value: form.belowHip, source: "choice:belowHip" };
     return form.style.hem === "curved" || form.belowHip !== 0 ? [...hip.terms, below] : hip.terms;
   }
   if (form.end !== "hem") return undefined;
   const band: Term = {
-    label: "Less the gathered band",
+    code: "less-the-gathered-band",
     kind: "style",
     value: -form.bandDepth,
     source: "choice:bandDepth",
   };
   const shorter: Term = {
-    label: "Shorter than measured",
+    code: "shorter-than-measured",
     kind: "style",
     value: -form.shorterBy,
     source: "choice:shorterBy",
@@ -151,16 +170,42 @@ function planHem(given: Given, form: BodyForm, side: Side, hip: Sum | undefined)
 }
 
 /** The ribs' line: on the back only where the body closes round them. */
-function planRibs(given: Given, form: BodyForm, side: Side, waistDown: Inches): Sum | undefined {
+function planRibs(given: Given, form: BodyForm, side: Side): Sum | undefined {
   if (!form.usesUnderbust || (side === "back" && !form.fitsRibs)) return undefined;
   const trim = form.end === "ribs" ? balanceTrim(given, form, side) : [];
-  const ribs = settleOnTape(given, [
+  const moved: Term = {
+    code: "kept-clear",
+    kind: "style",
+    value: ribsMoved(given, form),
+    source: "measurement:shoulderToUnderbust",
+  };
+  return settleOnTape(given, [
     bodyTerm(given, "shoulderToUnderbust"),
+    ...(moved.value === 0 ? [] : [moved]),
     ...shorterBack(given, form, side),
     ...trim,
   ]);
-  if (side === "front") checkRibs(bodyValue(given, "shoulderToBust"), ribs.value, waistDown);
-  return ribs;
+}
+
+/** What must be left of a body below its ribs, once its lower edge is trimmed and raised. */
+const LEAST_BELOW_RIBS: Inches = 0.5;
+
+/** Refuses a lower edge that a trim, or what it is raised by at the zip, would bring up to the ribs. */
+function checkTrimmed(given: Given, form: BodyForm, ribs: Sum | undefined, waist: Sum): void {
+  if (ribs === undefined || form.end === "ribs" || form.style.hem !== "join") return;
+  const trim = isTrimmed(given, form) ? ruleLength(given, "balanceTrim") : 0;
+  const raised = form.opening === "back-zip" ? ruleLength(given, "backLowerEdge") : 0;
+  const over = ribs.value + LEAST_BELOW_RIBS + trim + raised - waist.value;
+  if (over <= 1e-9 || trim + raised === 0) return;
+  refuse({
+    code: "trim-reaches-ribs",
+    conflicts: [
+      ...(trim > 0 ? ["rules.balanceTrim", "rules.balance"] : []),
+      ...(raised > 0 ? ["rules.backLowerEdge"] : []),
+    ],
+    numbers: { trimmed: trim + raised, ribs: ribs.value, waist: waist.value },
+    nearest: Math.max(0, (trim > 0 ? trim : raised) - over),
+  });
 }
 
 /** Settles every guide line that a half uses (craft: bodice, order of work 3). Lines of the back are read on the back. */
@@ -168,7 +213,8 @@ export function planLines(given: Given, form: BodyForm, side: Side): LowerLines 
   const half = halfLength(given, form, side);
   const waist = settleOnTape(given, [half, ...balanceTrim(given, form, side)]);
   const bust = form.usesBust ? settleOnTape(given, [bodyTerm(given, "shoulderToBust")]) : undefined;
-  const ribs = planRibs(given, form, side, waist.value);
+  const ribs = planRibs(given, form, side);
+  if (side === "front") checkTrimmed(given, form, ribs, waist);
   const reachesHip = form.end === "hem" || form.end === "hip";
   if (reachesHip) checkHip(given);
   const hip = reachesHip ? settleOnTape(given, [half, bodyTerm(given, "waistToHip")]) : undefined;

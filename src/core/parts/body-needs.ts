@@ -13,7 +13,7 @@ export interface Decisions {
 
 /** Readings a body cannot be drawn without, under the rules and choices in force. */
 export function bodyNeeds(style: BodyStyle, { rule, choices }: Decisions): readonly MeasurementId[] {
-  const form = readForm({ choices, metric: false, balance: rule("balance") }, style);
+  const form = readForm({ choices, metric: false, balance: rule("balance"), step: 0 }, style);
   const needs: readonly (readonly [MeasurementId, boolean])[] = [
     ["bust", true],
     ["underbust", form.usesUnderbust],
@@ -47,12 +47,18 @@ const always: readonly RuleId[] = [
   "allowance.armhole",
   "allowance.neck",
   "allowance.side",
+  "allowance.sideWaist",
   "balance",
   "dartlessLength",
   "tick",
 ];
 
-const frontDart: readonly RuleId[] = ["frontDart.tipBelowBust", "frontDart.halfWidth", "frontDart.tipAboveHip"];
+const frontDart: readonly RuleId[] = [
+  "frontDart.tipBelowBust",
+  "frontDart.halfWidth",
+  "frontDart.tipAboveHip",
+  "frontDart.end",
+];
 const backDart: readonly RuleId[] = ["backDart.tipAboveBust", "backDart.halfWidth", "backDart.tipAboveHip"];
 const panelRules: readonly RuleId[] = [
   "allowance.panel",
@@ -61,24 +67,35 @@ const panelRules: readonly RuleId[] = [
   "underbustTakeOut",
   "armholeTakeOut",
   "takeOutSplit",
+  "armholeTakeOutSplit",
   "takeOutTipAboveBust",
   "panelPoint",
   "underbustTightening",
   "cupLift",
   "giveBack",
   "frontDart.tipAboveHip",
+  "frontDart.end",
 ];
 
 /** Every house rule that a body may read, whatever is chosen; the rest do not move it. */
 export function bodyRules(style: BodyStyle): readonly RuleId[] {
   const can = (id: BodyChoiceId) => style.offers[id] !== undefined || style.fixed?.[id] !== undefined;
+  const canOpen = (way: string) => {
+    const offered = style.offers.opening ?? style.fixed?.opening;
+    return offered === true || offered === way || (Array.isArray(offered) && offered.includes(way));
+  };
   const below = style.ends !== "waist";
   const groups: readonly (readonly [readonly RuleId[], boolean])[] = [
     [always, true],
     [["ease.hip", "allowance.hem"], below],
     [["allowance.waistJoin"], style.hem === "join" || can("bodySplit")],
+    [["backLowerEdge"], below ? style.ends === "hip" && can("opening") : true],
+    [["bandTurn"], canOpen("front-band")],
     [["balanceTrim"], style.hem === "join"],
-    [["allowance.zip", "zipHollow", "zipHollowGivenBack", "backContour"], can("opening") || can("centreBackSeam")],
+    [
+      ["allowance.zip", "zipHollow", "zipHollowGivenBack", "backContour", "backContourFrom"],
+      can("opening") || can("centreBackSeam"),
+    ],
     [[...frontDart, "dartLine"], can("frontWaistDart")],
     [[...backDart, "dartLine"], can("backWaistDart")],
     [panelRules, can("panel")],

@@ -6,23 +6,29 @@ import {
   type EdgeReference,
   type Given,
   givenStep,
+  onTape,
+  type PieceChalk,
   refuse,
   ruleLength,
   ruleValue,
+  type SeamPlan,
   type Sheet,
   type Sum,
 } from "../chalk";
-import { lengthToDepth, pathEnd, pathLength } from "../geometry";
-import { type Inches, roundToStep } from "../length";
+import { lengthToDepth, type Path, pathEnd, pathLength } from "../geometry";
+import { both, type Inches, pickSystem, roundToStep, roundUpToStep } from "../length";
 import { type BodyForm, type BodyStyle, readForm } from "./body-form";
-import { bustDartIntake, checkChest, isTrimmed, type LowerLines, planLines } from "./body-lines";
+import { bustDartIntake, checkChest, isTrimmed, type LowerLines, planLines, ribsMoved } from "./body-lines";
 import { chalkButtons, planButtons } from "./buttons";
+import { contourWidth } from "./centre-back";
+import { bandSeam } from "./centre-front";
 import { planCentre } from "./centre-line";
 import { chalkHalf } from "./chalk-half";
 import type { HalfPieces } from "./chalk-upper";
 import { type HalfPlan, planHalf, sewnArmhole } from "./half-plan";
 import { type HalfStart, NO_ROOM } from "./half-start";
 import { hemSide } from "./lower-edge";
+import { cupLift, panelRoom } from "./panel-rules";
 import { planSides, type SideShape } from "./sides";
 
 type Both<Kept> = Readonly<Record<Side, Kept>>;
@@ -73,8 +79,8 @@ function planBody(given: Given, form: BodyForm): PlannedBody {
   const plan = planBodice(given, form.neckWidth, (side, armhole, underarmDown, shoulder) =>
     sewnArmhole(guessed[side], shoulder[side], armhole, underarmDown),
   );
-  checkChest(plan, lines.front);
-  checkChest(plan, lines.back);
+  checkChest(plan, form, lines.front);
+  checkChest(plan, form, lines.back);
   const halves = bothSides((side) => planHalf(startHalf(given, form, side, lines[side], plan.chestDown), plan));
   return { halves, sides: planSides(given, halves.front, halves.back) };
 }
@@ -89,20 +95,66 @@ function distinct({ top, inner, outer }: HalfPieces): readonly HalfPieces["inner
 
 const MEETS = { least: 0, most: 0 };
 
+/** Cloth that a split leaves below the mouth of a bust dart. */
+const LEAST_BELOW_DART: Inches = 0.5;
+
+/**
+ * How far two panel edges may differ: not at all, but where the house makes room for the seams on one line alone. There
+ * the outer edge leans more and is longer; what it is longer by is eased in, and said.
+ */
+function panelEase(given: Given, inner: PieceChalk, outer: PieceChalk): SeamPlan["ease"] {
+  if (panelRoom(given) === "apart" || panelRoom(given) === "none") return MEETS;
+  const over = pathLength(inner.edgeOf("panel").stitch) - pathLength(outer.edgeOf("panel").stitch);
+  return { least: Math.min(0, over), most: Math.max(0, over) };
+}
+
+/** A shoulder cut through by a panel, whose room is made on one line alone, may end a hair longer: it is eased in. */
+function shoulderEase(given: Given, front: readonly PieceChalk[], back: readonly PieceChalk[]): SeamPlan["ease"] {
+  const length = (pieces: readonly PieceChalk[]) =>
+    pieces.reduce(
+      (sum, piece) => sum + (piece.hasEdge("shoulder") ? pathLength(piece.edgeOf("shoulder").stitch) : 0),
+      0,
+    );
+  if (panelRoom(given) === "apart" || panelRoom(given) === "none") return MEETS;
+  const over = length(front) - length(back);
+  return { least: Math.min(0, over), most: Math.max(0, over) };
+}
+
 function promiseSeams(sheet: Sheet, pieces: Both<HalfPieces>): void {
+  const { given } = sheet;
   const [front, back] = [distinct(pieces.front), distinct(pieces.back)];
-  sheet.seam({ id: "shoulder", a: edges(front, "shoulder"), b: edges(back, "shoulder"), ease: MEETS });
+  sheet.seam({
+    id: "shoulder",
+    a: edges(front, "shoulder"),
+    b: edges(back, "shoulder"),
+    ease: shoulderEase(given, front, back),
+  });
   sheet.seam({ id: "side", a: edges(front, "side"), b: edges(back, "side"), ease: MEETS });
   for (const side of ["front", "back"] as const) {
     const { inner, outer, top } = pieces[side];
     if (inner === outer) continue;
-    sheet.seam({ id: `${side}-panel`, a: [`${inner.id}/panel`], b: [`${outer.id}/panel`], ease: MEETS, parts: "bust" });
+    sheet.seam({
+      id: `${side}-panel`,
+      a: [`${inner.id}/panel`],
+      b: [`${outer.id}/panel`],
+      ease: panelEase(given, inner, outer),
+      parts: "bust",
+    });
     if (top !== inner)
       sheet.seam({ id: "yoke", a: [`${top.id}/join`], b: [`${inner.id}/join`, `${outer.id}/join`], ease: MEETS });
   }
 }
 
-function promiseGirths(sheet: Sheet, { halves, sides }: PlannedBody): void {
+/** Whether every piece goes on below its hip line, lifted corners too: only there a girth can be measured. */
+function reachesHip(pieces: Both<HalfPieces>): boolean {
+  return [...distinct(pieces.front), ...distinct(pieces.back)].every((piece) => {
+    const hem = piece.edgeIn("hem");
+    if (hem === undefined) return true;
+    return piece.hasLine("hip") && Math.min(hem.stitch.start.y, pathEnd(hem.stitch).y) >= piece.down("hip") - 1e-6;
+  });
+}
+
+function promiseGirths(sheet: Sheet, { halves, sides }: PlannedBody, pieces: Both<HalfPieces>): void {
   const { given } = sheet;
   const { form } = halves.front;
   const promise = (
@@ -124,61 +176,109 @@ function promiseGirths(sheet: Sheet, { halves, sides }: PlannedBody): void {
     ({ side, lines, points }) =>
       points.hip !== undefined && pathEnd(sides[side].path).y >= (lines.hip?.value ?? 0) - 1e-6,
   );
-  if (hipDrawn) promise("hip", "hip");
+  if (hipDrawn && reachesHip(pieces)) promise("hip", "hip");
+}
+
+/** How far down from the top line each way of opening reaches; null where there is none. */
+function opensTo(form: BodyForm, { front, back }: Both<HalfPlan>, neckDown: Inches): Inches | null {
+  switch (form.opening) {
+    case "none":
+      return null;
+    case "back-zip":
+      return back.centre.opensTo(neckDown);
+    case "side-zip":
+      return front.lines.hip?.value ?? null;
+    case "front-band":
+    case "overlap":
+    case "slit":
+      return front.centre.opensTo(neckDown);
+    default:
+      return form.opening satisfies never;
+  }
 }
 
 /** Button stands, slit bands: what the front opening needs beside the front itself. */
-function chalkOpening(sheet: Sheet, form: BodyForm, { front, back }: Both<HalfPieces>, halves: Both<HalfPlan>): void {
+function chalkOpening(sheet: Sheet, form: BodyForm, pieces: Both<HalfPieces>, halves: Both<HalfPlan>): void {
   const { given } = sheet;
-  const piece = front.top;
-  const neckDown = piece.markAt("centre/neck-depth").stitch;
-  const { centre, lines } = halves.front;
-  const endDown = pathEnd(centre.path(neckDown)).y;
-  const whole = centre.opensTo;
-  if (form.opening === "front-band" || (form.opening === "slit" && whole !== null)) {
+  const { inner, top } = pieces.front;
+  const neckDown = top.markAt("centre/neck-depth").stitch;
+  const { lines, centre } = halves.front;
+  const edge = inner.edgeOf("centre").stitch;
+  const banded = centre.kind === "slit";
+  if (form.opening === "front-band" || (banded && form.slitLength === 0)) {
     const bust = lines.bust?.value ?? given.measurements.shoulderToBust?.value ?? lines.chest.value + 1;
-    chalkButtons(front.inner, planButtons(neckDown, bust, endDown, given.metric));
+    chalkButtons(inner, planButtons(neckDown, bust, edge.start.y, given.metric));
   }
-  if (form.opening === "slit")
-    chalkSlitBands(sheet, form, neckDown, whole === null ? neckDown + form.slitLength : endDown);
-  const opensTo = {
-    none: null,
-    "back-zip": halves.back.centre.opensTo,
-    "side-zip": lines.hip?.value ?? null,
-    "front-band": endDown,
-    overlap: endDown,
-    slit: whole ?? neckDown + form.slitLength,
-  }[form.opening];
-  sheet.openAt(form.opening, opensTo);
-  if (form.opening === "side-zip" && front.outer.hasLine("hip")) {
-    front.outer.notchAtDepth("zip-end", "side", front.outer.down("hip"));
-    back.outer.notchAtDepth("zip-end", "side", back.outer.down("hip"));
-  }
+  if (banded) chalkSlitBands(sheet, form, slitDepth(edge, form));
+  if (centre.kind === "faced") chalkSlitFacing(sheet, form);
+  sheet.openAt(form.opening, opensTo(form, halves, neckDown));
+  if (form.opening === "side-zip" && pieces.front.outer.hasLine("hip")) notchSideZip(given, form, pieces);
+}
+
+/** How long the edge is that a band is sewn to: from the neck to the end of the slit, or the whole front. */
+function slitDepth(up: Path, form: BodyForm): Inches {
+  const top = pathEnd(up).y;
+  if (form.slitLength === 0) return up.start.y - top;
+  return (up.segments.at(-2)?.to ?? up.start).y - top;
 }
 
 /** Two strips twice the finished band and a seam on each side; the under one a little narrower (craft: front bands). */
-function chalkSlitBands(sheet: Sheet, form: BodyForm, from: Inches, to: Inches): void {
-  const seam = ruleLength(sheet.given, "allowance.panel");
-  const length = to - from + 2 * seam;
+function chalkSlitBands(sheet: Sheet, form: BodyForm, edge: Inches): void {
+  const { given } = sheet;
+  const seam = bandSeam(given, form);
+  const strip = { length: roundUpToStep(edge + 2 * seam, givenStep(given)), copies: 1 } as const;
   const depth = 2 * form.bandWidth + 2 * seam;
-  sheet.add(chalkStrip({ id: "placket", name: "Placket", length, depth, copies: 1 }));
-  sheet.add(chalkStrip({ id: "under-placket", name: "Under placket", length, depth: depth - seam, copies: 1 }));
+  const narrower = onTape(given, pickSystem(both(0.5, 1.5), given.metric));
+  sheet.add(chalkStrip({ ...strip, id: "placket", name: "placket", depth }));
+  sheet.add(chalkStrip({ ...strip, id: "under-placket", name: "under-placket", depth: depth - narrower }));
+}
+
+/** The facing of a slit: one piece, its crease on the front's crease (craft: an edge cut out of a fold). */
+function chalkSlitFacing(sheet: Sheet, form: BodyForm): void {
+  const { given } = sheet;
+  const more = onTape(given, pickSystem(both(0.5, 1.5), given.metric));
+  const depth = onTape(given, pickSystem(both(4, 10), given.metric));
+  const length = 2 * form.slitLength + more;
+  sheet.add(chalkStrip({ id: "facing-slit", name: "slit-facing", length, depth, copies: 1 }));
+}
+
+/** The end of a zip in the side: the hip line of the front, and on the back as far along the sewn side. */
+function notchSideZip(given: Given, form: BodyForm, { front, back }: Both<HalfPieces>): void {
+  const [edge, other] = [front.outer.edgeOf("side"), back.outer.edgeOf("side")];
+  const along = lengthToDepth(edge.stitch, front.outer.down("hip") + form.zipEnd);
+  if (along === undefined || along > pathLength(edge.stitch) - 1 / 2) return;
+  const sewn = roundToStep(alongSewn(edge, along), givenStep(given));
+  front.outer.notchAt("zip-end", "side", alongDrawn(edge, sewn));
+  back.outer.notchAt("zip-end", "side", alongDrawn(other, sewn));
+}
+
+/** A split must leave the bust dart whole: cut across its mouth, neither part could be sewn. */
+function checkSplit(form: BodyForm, { mouth, legs }: SideShape, down: Inches): void {
+  const [upper, lower] = legs;
+  const lowest = Math.max(upper.y, lower.y) + LEAST_BELOW_DART;
+  if (mouth === null || down >= lowest) return;
+  refuse({
+    code: "split-cuts-dart",
+    conflicts: ["choices.splitAboveWaist", "choices.bustDartDepth", "choices.bustDart"],
+    numbers: { split: down, dart: lowest },
+    nearest: form.splitAboveWaist - (lowest - down),
+  });
 }
 
 /** Where a body is cut across: a basque's upper body, a shirt's yoke with its pleat. */
-function promiseSplits(sheet: Sheet, form: BodyForm, halves: Both<HalfPlan>): void {
+function promiseSplits(sheet: Sheet, form: BodyForm, { halves, sides }: PlannedBody): void {
   const { given } = sheet;
   const waistJoin = ruleLength(given, "allowance.waistJoin");
   if (form.bodySplit) {
     for (const side of ["front", "back"] as const) {
       const down = (halves[side].lines.waist?.value ?? 0) - form.splitAboveWaist;
-      const name = side === "front" ? "Front" : "Back";
+      if (side === "front") checkSplit(form, sides.front, down);
       const piece = `bodice-${side}`;
       sheet.splitAcross({
         piece,
         down,
-        upper: { id: `${piece}-upper`, name: `Upper ${name.toLowerCase()}` },
-        lower: { id: `${piece}-lower`, name: `Lower ${name.toLowerCase()}` },
+        upper: { id: `${piece}-upper`, name: `upper-${side}` },
+        lower: { id: `${piece}-lower`, name: `lower-${side}` },
         allowance: waistJoin,
         pleat: 0,
       });
@@ -198,8 +298,8 @@ function promiseSplits(sheet: Sheet, form: BodyForm, halves: Both<HalfPlan>): vo
     sheet.splitAcross({
       piece: "bodice-back",
       down,
-      upper: { id: "yoke-back", name: "Back yoke" },
-      lower: { id: "bodice-back", name: "Back" },
+      upper: { id: "yoke-back", name: "back-yoke" },
+      lower: { id: "bodice-back", name: "back" },
       allowance: ruleLength(given, "allowance.panel"),
       pleat: form.backPleat,
     });
@@ -228,8 +328,36 @@ function remarkDart(sheet: Sheet, form: BodyForm, sides: Both<SideShape>, piece:
   else if (form.dart !== "none" && angle === 0) sheet.remark({ id: "bust-dart-not-needed", piece, numbers: {} });
   if (angle > 0 && opensAt < form.bustDartDepth - 1 / 16)
     sheet.remark({ id: "bust-dart-raised", piece, numbers: { asked: form.bustDartDepth, used: opensAt } });
+  if (ruleLength(given, "backContour") > contourWidth(given, form))
+    sheet.remark({ id: "contour-needs-seam", piece: "bodice-back", numbers: {} });
   if (ruleValue(given, "balance") === "trim" && !isTrimmed(given, form))
     sheet.remark({ id: "trim-needs-join", piece, numbers: {} });
+}
+
+/** Waist darts that had to be longer than the house has them. */
+function remarkWaistDarts(sheet: Sheet, halves: Both<HalfPlan>): void {
+  for (const side of ["front", "back"] as const) {
+    const raised = halves[side].dart?.raised ?? 0;
+    if (raised > 1 / 32) sheet.remark({ id: "dart-tip-raised", piece: `bodice-${side}`, numbers: { raised } });
+  }
+}
+
+/** What the panels' rules could not do as they were set. */
+function remarkPanels(sheet: Sheet, { front }: Both<HalfPlan>): void {
+  const { given } = sheet;
+  const ribs = front.lines.underbust?.value;
+  const moved = ribsMoved(given, front.form);
+  if (ribs !== undefined && moved !== 0)
+    sheet.remark({ id: "ribs-line-moved", piece: "side-front", numbers: { asked: ribs - moved, used: ribs } });
+  if (front.panel === null) return;
+  const piece = "side-front";
+  const { asked: point, used: met } = front.panel.panelPoint;
+  if (Math.abs(point - met) > 1 / 32)
+    sheet.remark({ id: "panel-point-moved", piece, numbers: { asked: point, used: met } });
+  if (panelRoom(given) !== ruleValue(given, "panelRoom"))
+    sheet.remark({ id: "panel-room-by-line", piece, numbers: {} });
+  const [asked, used] = [ruleLength(given, "cupLift"), cupLift(given, front.lines)];
+  if (used < asked) sheet.remark({ id: "cup-lift-lowered", piece, numbers: { asked, used } });
 }
 
 /** A flare whose corner was lifted keeps less than was asked; a yoke line that was raised lies elsewhere than asked. */
@@ -254,15 +382,17 @@ function remarkShape(sheet: Sheet, { halves }: PlannedBody, piece: string): void
  */
 export function chalkBody(sheet: Sheet, style: BodyStyle): void {
   const { given } = sheet;
-  const form = readForm({ ...given, balance: ruleValue(given, "balance") }, style);
+  const form = readForm({ ...given, balance: ruleValue(given, "balance"), step: givenStep(given) }, style);
   const planned = planBody(given, form);
   const pieces = bothSides((side) => chalkHalf(sheet, planned.halves[side], planned.sides[side]));
   if (form.lengthsFrom === "cloth-edge") sheet.readLengthsFromEdge();
   notchSides(given, pieces);
   promiseSeams(sheet, pieces);
-  promiseGirths(sheet, planned);
+  promiseGirths(sheet, planned, pieces);
   chalkOpening(sheet, form, pieces, planned.halves);
-  promiseSplits(sheet, form, planned.halves);
+  promiseSplits(sheet, form, planned);
   remarkDart(sheet, form, planned.sides, pieces.front.outer.id);
   remarkShape(sheet, planned, pieces.front.outer.id);
+  remarkPanels(sheet, planned.halves);
+  remarkWaistDarts(sheet, planned.halves);
 }

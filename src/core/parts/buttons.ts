@@ -39,12 +39,13 @@ export function chalkButtons(piece: PieceChalk, { downs, pitch }: ButtonPlan): v
   for (const [index, down] of downs.entries()) {
     const first = downs[0] ?? 0;
     const terms: readonly Term[] = [
-      { label: "First buttonhole", kind: "style", value: first, source: "parts:buttons" },
+      { code: "first-buttonhole", kind: "style", value: first, source: "parts:buttons" },
       ...(index === 0
         ? []
         : [
             {
-              label: `${index} × the pitch`,
+              code: "pitch-times",
+              about: { count: index },
               kind: "style",
               value: down - first,
               source: `parts:buttons:${pitch}`,

@@ -1,4 +1,4 @@
-import { allowanceTerm, type Given, ruleLength, settleOnTape } from "../chalk";
+import { allowanceTerm, type Given, ruleLength, ruleValue, settleOnTape } from "../chalk";
 import {
   at,
   crossAtDepth,
@@ -8,7 +8,9 @@ import {
   type Path,
   type Point,
   pathEnd,
+  pathLength,
   splitAtDepth,
+  splitAtLength,
   straight,
 } from "../geometry";
 import { both, type Inches, pickSystem } from "../length";
@@ -19,19 +21,32 @@ import { flaredCorner } from "./panel-lower";
 
 /** The hollow, and a contour, have run out this far above the hip line (craft: house rules, zip hollow). */
 const RUN_OUT_ABOVE_HIP = both(2, 5);
-/** A contour leaves the plumb this far below the top line (craft: house rules, centre-back contour). */
-const CONTOUR_START = both(5, 12.5);
 
 function acrossAt(path: Path): (down: Inches) => Inches {
   return (down) => crossAtDepth(path, down)[0]?.x ?? 0;
 }
 
-/** The contour from its start (or the neck, where that lies lower) to the waist and back to the plumb at the hip. */
+/** Whether the contour has a seam of its own to shape: not where the back must lie on a fold with the front, or under a pleat. */
+export function contourWidth(given: Given, form: BodyForm): Inches {
+  const seamed = form.opening === "back-zip" || form.centreBackSeam;
+  return seamed || (form.fold === "one-fold" && form.backPleat === 0) ? ruleLength(given, "backContour") : 0;
+}
+
+/** What must be left above the waist for a contour to bend in. */
+const LEAST_BEND: Inches = 2;
+
+/** Where a bend leaves the plumb: with room to bend in above the waist, and never above the neck. */
+function bendStart(form: BodyForm, from: Inches, waistDown: Inches): Inches {
+  return Math.max(form.backNeckDepth, Math.min(from, waistDown - LEAST_BEND));
+}
+
+/** The contour from its start (rule `backContourFrom`, never above the neck) to the waist and back to the plumb at the hip. */
 function contourPath(given: Given, form: BodyForm, lines: BodyLines): Path | null {
-  const width = ruleLength(given, "backContour");
+  const width = contourWidth(given, form);
   const waist = lines.waist;
   if (width === 0 || waist === undefined) return null;
-  const start = at(0, Math.max(pickSystem(CONTOUR_START, given.metric), form.backNeckDepth));
+  const from = ruleValue(given, "backContourFrom") === "neck" ? 0 : ruleLength(given, "backContourFrom");
+  const start = at(0, bendStart(form, from, waist.value));
   const middle = at(width, waist.value);
   const above = leaningLine(start, 0, middle, 0);
   return lines.hip === undefined ? above : joinPaths([above, leaningLine(middle, 0, at(0, lines.hip.value), 0)]);
@@ -41,7 +56,8 @@ function hollowPath(given: Given, form: BodyForm, lines: BodyLines): Path | null
   const width = ruleLength(given, "zipHollow");
   const waist = lines.waist;
   if (width === 0 || waist === undefined) return null;
-  const start = at(0, Math.max(lines.chest.value, form.backNeckDepth));
+  // From the bust line where one is drawn, else from the chest line (craft: house rules, zip hollow).
+  const start = at(0, bendStart(form, (lines.bust ?? lines.chest).value, waist.value));
   if (lines.hip === undefined) return leaningLine(start, 0, at(width, waist.value), 0);
   return hollowLine(start, width, waist.value, lines.hip.value - pickSystem(RUN_OUT_ABOVE_HIP, given.metric));
 }
@@ -66,13 +82,18 @@ function bentBack(bend: Path, top: Point, endDown: Inches): Path {
   return foot.y < endDown - 1e-9 ? joinPaths([path, straight(foot, at(foot.x, endDown))]) : path;
 }
 
+function plainBack(bend: Path | null, top: Point, endDown: Inches): Path {
+  return bend === null ? straight(top, at(0, endDown)) : bentBack(bend, top, endDown);
+}
+
 /** The stitched centre back: plumb, hollowed or contoured, and flared below the waist where every seam flares. */
-function backPath(form: BodyForm, lines: BodyLines, bend: Path | null): (neckDown: Inches) => Path {
-  const endDown = centreEnd(form, lines);
-  return (neckDown) => {
-    const top = at(0, neckDown);
-    if (form.style.hem === "panel-flare") return flaredBack(form, lines, bend, top);
-    return bend === null ? straight(top, at(0, endDown)) : bentBack(bend, top, endDown);
+function backPath(form: BodyForm, lines: BodyLines, bend: Path | null, raised: Inches): CentrePlan["path"] {
+  const endDown = centreEnd(form, lines) - raised;
+  return (_, topDown) => {
+    const top = at(0, topDown);
+    const whole =
+      form.style.hem === "panel-flare" ? flaredBack(form, lines, bend, top) : plainBack(bend, top, endDown + raised);
+    return raised === 0 ? whole : splitAtLength(whole, pathLength(whole) - raised)[0];
   };
 }
 
@@ -84,6 +105,7 @@ export function seamedBack(given: Given, form: BodyForm, lines: BodyLines, zip: 
   const allowance = ruleLength(given, zip ? "allowance.zip" : "allowance.side");
   const inset = allowanceTerm(given, zip ? "allowance.zip" : "allowance.side");
   const flared = form.style.hem === "panel-flare" && form.panelFlare > 0;
+  const raised = zip && form.end !== "hem" ? ruleLength(given, "backLowerEdge") : 0;
   return {
     kind: zip ? "zip" : "seam",
     start: {
@@ -91,10 +113,13 @@ export function seamedBack(given: Given, form: BodyForm, lines: BodyLines, zip: 
       originInset: settleOnTape(given, [inset]),
       ...(contour ? { contour: acrossAt(contour) } : {}),
     },
-    path: backPath(form, lines, contour ?? hollow),
+    path: backPath(form, lines, contour ?? hollow, raised),
     allowance,
+    raised,
+    band: null,
     cutAcross: contour !== null || flared ? null : -allowance,
     removedAt: hollow === null ? nothing : acrossAt(hollow),
-    opensTo: zip ? (lines.hip ?? lines.waist ?? lines.chest).value : null,
+    opensTo: () => (zip ? (lines.hip ?? lines.waist ?? lines.chest).value : null),
+    neckTaken: 0,
   };
 }

@@ -1,34 +1,39 @@
-import { pieceIds, type Side } from "../blocks";
+import { pieceIds } from "../blocks";
 import {
   allowanceTerm,
+  givenStep,
   type LineId,
   type PieceStart,
+  refuse,
   ruleLength,
   type Sheet,
+  type Sum,
   settleOnTape,
   type Term,
   type Turn,
 } from "../chalk";
-import { at, pathEnd, straight } from "../geometry";
+import { at, crossAtDepth, flattenPath, type Path, type Point, pathEnd, straight } from "../geometry";
+import { both, pickSystem, roundDownToStep } from "../length";
+import { TIP_SHORT } from "./bust-dart";
 import { chalkCentre, chalkHollow, HOLLOW } from "./centre-line";
 import { chalkPanels, chalkPlainLower } from "./chalk-lower";
 import {
   chalkBustDart,
   chalkHemCentre,
   chalkHemSide,
+  chalkRaisedCentre,
   chalkSideEdge,
   chalkSideMark,
   chalkSideMarks,
 } from "./chalk-side";
 import { chalkPanelUpper, chalkPlainUpper, type HalfPieces } from "./chalk-upper";
 import type { HalfPlan } from "./half-plan";
-import { chalkNeck, checkNeckDepth, planNeck } from "./necklines";
+import { chalkNeck, checkNeckDepth, type NeckLimit, planNeck } from "./necklines";
 import type { PanelShape } from "./panel-plan";
 import { turnPanel } from "./panel-shape";
-import { bustPointOf, type SideShape, sewnLegs } from "./sides";
+import { planSideAllowance } from "./side-allowance";
+import { bustPointOf, chalkedLegs, type SideShape, sewnLegs } from "./sides";
 import { chalkWaistDart } from "./waist-dart";
-
-const NAMES: Readonly<Record<Side, string>> = { front: "Front", back: "Back" };
 
 function openPieces(sheet: Sheet, half: HalfPlan): HalfPieces {
   const { side, centre, form, panel } = half;
@@ -37,7 +42,7 @@ function openPieces(sheet: Sheet, half: HalfPlan): HalfPieces {
     form.shoulderTrim > 0
       ? [
           {
-            label: "To trim at the fitting",
+            code: "to-trim",
             kind: "allowance",
             value: form.shoulderTrim,
             source: "choice:shoulderTrim",
@@ -47,31 +52,28 @@ function openPieces(sheet: Sheet, half: HalfPlan): HalfPieces {
   const topInset = settleOnTape(given, [allowanceTerm(given, "allowance.shoulder"), ...trim]);
   const start: Omit<PieceStart, "name"> = { ...centre.start, half: side, topInset };
   if (panel === null) {
-    const whole = sheet.piece(pieceIds[side], { ...start, name: NAMES[side] });
+    const whole = sheet.piece(pieceIds[side], { ...start, name: side });
     chalkLines(whole, half);
     return { inner: whole, outer: whole, top: whole };
   }
-  const top = panel.yokeArmhole === null ? null : sheet.piece("yoke-front", { ...start, name: "Front yoke" });
+  const top = panel.yokeArmhole === null ? null : sheet.piece("yoke-front", { ...start, name: "front-yoke" });
   if (top !== null) chalkLines(top, half, ["chest"]);
-  const inner = sheet.piece(`centre-${side}`, { ...start, name: `Centre ${side}` });
+  const inner = sheet.piece(`centre-${side}`, { ...start, name: `centre-${side}` });
   chalkLines(inner, half);
   const { contour: _, front: __, pair: ___, ...shared } = start;
-  const name = `Side ${side}`;
-  const outer = sheet.piece(`side-${side}`, { ...shared, name, drawnWith: inner, shift: half.shift });
+  const outer = sheet.piece(`side-${side}`, { ...shared, name: `side-${side}`, drawnWith: inner, shift: half.shift });
   return { inner, outer, top: top ?? inner };
 }
 
 const order = ["chest", "bust", "underbust", "waist", "hip", "hem"] as const;
 
 function chalkLines(piece: HalfPieces["inner"], half: HalfPlan, wanted: readonly LineId[] = order): void {
-  const { lines, underarmDown, form, points } = half;
-  const lowest = form.end === "ribs" ? "underbust" : "waist";
-  const trimmedTo = form.style.hem === "join" ? points[lowest]?.y : undefined;
+  const { lines, underarmDown } = half;
   for (const id of order) {
     const down = lines[id];
     if (down === undefined || !wanted.includes(id)) continue;
     if (id === "chest") piece.line(id, down, { why: "armhole-depth", level: underarmDown });
-    else piece.line(id, down, id === lowest && trimmedTo !== undefined ? { level: trimmedTo } : {});
+    else piece.line(id, down);
   }
 }
 
@@ -94,10 +96,68 @@ function turnOf(half: HalfPlan, shape: SideShape): Turn | null {
   return {
     about,
     angle: toPanel ? shape.angle : -shape.angle,
-    from: "side bust dart",
-    into: toPanel ? `${half.form.panel} panel` : "waist dart",
+    from: "bust-dart",
+    into: !toPanel ? "waist-dart" : half.form.panel === "shoulder" ? "shoulder-panel" : "armhole-panel",
     lines: toPanel ? ["chest", "bust"] : ["waist"],
   };
+}
+
+/** Where the finished edge lies beside the centre line: a neck starts there. */
+function edgeAcross({ start, kind }: HalfPlan["centre"]): number {
+  return kind === "cut-fold" ? 0 : -(start.front?.overlap ?? 0);
+}
+
+/** What must be left of a panel between its seam and the neck. */
+const LEAST_BESIDE_NECK = 0.5;
+
+/** The tips of a half's darts that a neck must stay clear of. */
+function dartTips(half: HalfPlan, shape: SideShape): readonly Point[] {
+  const about = bustPointOf(half);
+  const sewn = shape.mouth === null || about === null || half.panel !== null ? [] : [at(about.x + TIP_SHORT, about.y)];
+  return half.dart === null ? sewn : [half.dart.tip, ...sewn];
+}
+
+/** Refuses a neck that reaches down to the tip of a dart. */
+function checkNeckAndDarts(half: HalfPlan, shape: SideShape, neck: Path): void {
+  const { side } = half;
+  for (const tip of dartTips(half, shape)) {
+    const beside = flattenPath(neck).filter(({ x }) => x >= tip.x - LEAST_BESIDE_NECK);
+    const lowest = Math.max(0, ...beside.map(({ y }) => y));
+    if (lowest < tip.y - LEAST_BESIDE_NECK) continue;
+    refuse({
+      code: "neck-meets-dart",
+      conflicts: [`choices.${side}NeckDepth`, `choices.${side}Neck`, "choices.neckWidth", `choices.${side}WaistDart`],
+      numbers: { depth: neck.start.y, tip: tip.y },
+      nearest: neck.start.y - (lowest - tip.y + LEAST_BESIDE_NECK),
+    });
+  }
+}
+
+/** Refuses a neck that runs into the panel seam, or leaves nothing of the shoulder beside it. */
+function checkNeckAndPanel({ panel, side, form, shoulder }: HalfPlan, neck: Path): void {
+  if (panel === null || panel.yokeArmhole !== null) return;
+  const least = LEAST_BESIDE_NECK;
+  const top = panel.inner.start;
+  if (panel.innerShoulder !== null && top.x < shoulder.neckWidth.value + least - 1e-9)
+    refuse({
+      code: "panel-off-shoulder",
+      conflicts: [
+        ...(form.panelLine === "plumb" ? ["choices.panelLine"] : []),
+        "choices.neckWidth",
+        "choices.shoulderTakeOutSplit",
+        "choices.shoulderTakeOut",
+      ],
+      numbers: { neckWidth: shoulder.neckWidth.value, panel: top.x },
+      nearest: form.panelLine === "plumb" ? "straight" : top.x - least,
+    });
+  const meets = flattenPath(neck).some(({ x, y }) => y > top.y && x > (panel.innerAt(y) ?? 99) - least);
+  if (meets)
+    refuse({
+      code: "neck-meets-panel",
+      conflicts: ["choices.neckWidth", `choices.${side}NeckDepth`, `choices.${side}Neck`],
+      numbers: { neckWidth: shoulder.neckWidth.value, depth: neck.start.y },
+      nearest: shoulder.neckWidth.value - least,
+    });
 }
 
 /** Where the finished centre edge starts: at the neck, or at the yoke line below it. */
@@ -105,11 +165,31 @@ function centreTop(half: HalfPlan, neckDown: number): number {
   return half.panel?.yokeArmhole ? half.panel.inner.start.y : neckDown;
 }
 
-function chalkZipEnd(piece: HalfPieces["inner"], half: HalfPlan): void {
-  const { zipEnd } = half.form;
-  const below: Term = { label: "Zip end below the hip line", kind: "style", value: zipEnd, source: "choice:zipEnd" };
-  const hip = piece.lineTerms("hip");
-  piece.centreMark("zip-end", { terms: zipEnd === 0 ? hip : [...hip, below] });
+/** A zip stops this much above the lower edge, where the body ends at the hip. */
+const ABOVE_EDGE = both(1, 2.5);
+
+/** Where the zip ends: by choice below the hip line, on its seam, and above the lower edge where that comes first. */
+function chalkZipEnd(piece: HalfPieces["inner"], { form }: HalfPlan, edge: Path): void {
+  const { given } = piece;
+  const wanted = piece.down("hip") + form.zipEnd;
+  const lowest = roundDownToStep(pathEnd(edge).y - pickSystem(ABOVE_EDGE, given.metric), givenStep(given));
+  const end = Math.min(wanted, lowest);
+  const below: Term = { code: "zip-end-below-hip", kind: "style", value: form.zipEnd, source: "choice:zipEnd" };
+  const short: Term = { code: "zip-stops-above-edge", kind: "style", value: end - wanted, source: "choice:zipEnd" };
+  const terms = [...piece.lineTerms("hip"), ...[below, short].filter(({ value }) => value !== 0)];
+  piece.centreMark("zip-end", { terms, step: 0, across: crossAtDepth(edge, end)[0]?.x ?? 0 });
+}
+
+/** Where a slit that is faced or sewn to a notch stops, down the centre. */
+function chalkSlitEnd(piece: HalfPieces["inner"], { form, centre }: HalfPlan, neck: Sum): void {
+  if ((centre.kind !== "faced" && centre.kind !== "cut-fold") || form.slitLength === 0) return;
+  const slit: Term = {
+    code: "slit-below-the-neck",
+    kind: "style",
+    value: form.slitLength,
+    source: "choice:slitLength",
+  };
+  piece.centreMark("slit-end", { terms: [...neck.terms, slit], step: 0, why: "slit-end" });
 }
 
 function pointsAtBust(half: HalfPlan): boolean {
@@ -125,7 +205,8 @@ function chalkUpperBody(
   turned: boolean,
 ): void {
   const { inner, outer } = pieces;
-  const chalkChest = () => chalkSideMark(outer, half, "chest", shape.underarm, shape.points.underarm);
+  const allowance = planSideAllowance(inner.given, shape.points);
+  const chalkChest = () => chalkSideMark(outer, half, allowance, "chest", shape.underarm, shape.points.underarm);
   if (panel === null) chalkPlainUpper(pieces, half, chalkChest);
   else chalkPanelUpper(pieces, half, panel, turned, chalkChest);
   if (half.lines.bust !== undefined && pointsAtBust(half))
@@ -133,13 +214,16 @@ function chalkUpperBody(
 }
 
 /** Side, darts and the marks of the lower edge. */
-function chalkMiddleBody({ inner, outer }: HalfPieces, half: HalfPlan, shape: SideShape): void {
-  chalkSideMarks(outer, half, shape);
-  if (half.dart !== null) chalkWaistDart(inner, half.side, half.dart, half.line.rest, sewnLegs(half, shape));
-  if (half.centre.kind === "zip" && inner.hasLine("hip")) chalkZipEnd(inner, half);
-  chalkHemSide(outer, half, shape);
-  chalkHemCentre(inner, half);
-  chalkSideEdge(outer, half, shape);
+function chalkMiddleBody({ inner, outer }: HalfPieces, half: HalfPlan, shape: SideShape, edge: Path): void {
+  const allowance = planSideAllowance(inner.given, shape.points);
+  chalkSideMarks(outer, half, shape, allowance);
+  if (half.dart !== null)
+    chalkWaistDart(inner, half.side, half.dart, half.line.rest, chalkedLegs(half, shape), sewnLegs(half, shape));
+  if (half.centre.kind === "zip" && inner.hasLine("hip")) chalkZipEnd(inner, half, edge);
+  chalkHemSide(outer, half, shape, allowance);
+  chalkHemCentre(inner, half, pathEnd(edge));
+  chalkRaisedCentre(inner, half, half.form.trimLength);
+  chalkSideEdge(outer, half, shape, allowance);
   chalkBustDart(outer, half, shape);
 }
 
@@ -150,14 +234,17 @@ export function chalkHalf(sheet: Sheet, half: HalfPlan, shape: SideShape): HalfP
   const { side, centre, form } = half;
   const turn = turnOf(half, shape);
   const panel = half.panel !== null && turn !== null ? turnPanel(half.panel, turn.angle) : half.panel;
-  const neck = planNeck(sheet.given, form, side, half.shoulder, centre.path(0).start.x);
-  checkNeckDepth(side, neck.depth.value, neckLimit(half), form.opening === "overlap");
-  chalkNeck(top, half.shoulder, side, neck.depth, neck.path);
+  const neck = planNeck(sheet.given, form, side, half.shoulder, edgeAcross(centre));
+  checkNeckDepth(side, neck.depth.value, neckLimit(half));
+  checkNeckAndPanel(half, neck.path);
+  checkNeckAndDarts(half, shape, neck.path);
+  chalkNeck(top, half.shoulder, side, neck, centre.neckTaken);
+  chalkSlitEnd(inner, half, neck.depth);
   registerTakeOuts(pieces, half);
   if (turn !== null) outer.turned(turn);
   chalkUpperBody(pieces, half, shape, panel, turn !== null);
-  chalkMiddleBody(pieces, half, shape);
-  const edge = centre.path(centreTop(half, neck.depth.value));
+  const edge = centre.path(neck.depth.value, centreTop(half, neck.path.start.y));
+  chalkMiddleBody(pieces, half, shape, edge);
   if (panel === null) chalkPlainLower(inner, half, shape, pathEnd(edge));
   else chalkPanels(pieces, half, panel, shape, edge, turn !== null);
   if (top !== inner) chalkCentre(top, centre, straight(neck.path.start, at(neck.path.start.x, edge.start.y)));
@@ -165,12 +252,13 @@ export function chalkHalf(sheet: Sheet, half: HalfPlan, shape: SideShape): HalfP
   if (top !== inner)
     for (const piece of [inner, outer])
       sheet.startAt(piece.id, edge.start.y, ruleLength(sheet.given, "allowance.panel"));
-  if (centre.kind === "fold") top.notchAt("centre-neck", `${side}-neck`, 0);
+  if (centre.start.origin === "fold" && centre.kind !== "slit") top.notchAt("centre-neck", `${side}-neck`, 0);
   return pieces;
 }
 
 /** What lies below the neck and must not be reached by it: the yoke line, the waist, or the ribs. */
-function neckLimit({ panel, lines }: HalfPlan): number {
-  if (panel?.yokeArmhole) return panel.inner.start.y;
-  return (lines.waist ?? lines.underbust)?.value ?? 0;
+function neckLimit({ panel, lines }: HalfPlan): NeckLimit {
+  if (panel?.yokeArmhole) return { line: "yoke", down: panel.inner.start.y };
+  const down = (lines.waist ?? lines.underbust)?.value ?? 0;
+  return { line: lines.waist === undefined ? "ribs" : "waist", down };
 }

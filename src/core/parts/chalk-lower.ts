@@ -1,4 +1,4 @@
-import { type Mouth, type PieceChalk, ruleLength, type Term } from "../chalk";
+import { addTerms, givenStep, type Mouth, type PieceChalk, ruleLength, type Term } from "../chalk";
 import {
   distance,
   type Path,
@@ -10,7 +10,7 @@ import {
   splitAtLength,
   straight,
 } from "../geometry";
-import type { Inches } from "../length";
+import { type Inches, roundToStep } from "../length";
 import { trueingRound } from "./body-lines";
 import type { HalfPieces } from "./chalk-upper";
 import type { HalfPlan } from "./half-plan";
@@ -32,12 +32,15 @@ function chalkLowerEdge(
   rest: { readonly mouths?: readonly Mouth[]; readonly turned?: readonly [number, number] } = {},
 ): void {
   const join = half.form.style.hem === "join";
-  const through = join ? ["waist/side", "underbust/side"] : ["hem/side", "centre/hem"];
+  // Only those that it really runs through are told: a trued side ends at its foot, and not at the mark above it.
+  const through = join
+    ? ["side/foot", half.form.end === "ribs" ? "underbust/side" : "waist/side", "centre/lower-edge"]
+    : ["side/foot", "hem/side", "centre/hem"];
   piece.edge(join ? "waist" : "hem", {
     role: join ? "waist" : "hem",
     stitch,
     allowance: lowerAllowance(piece, half),
-    through: through.filter((mark) => piece.hasMark(mark)),
+    through,
     ...rest,
     ...(join ? { why: "waist-join" } : {}),
   });
@@ -53,7 +56,7 @@ export function chalkPlainLower(piece: PieceChalk, half: HalfPlan, shape: SideSh
   const [inner, outer] = legs;
   const from = pathEnd(shape.path);
   const start = distance(from, outer);
-  const mouth = { closes: `${half.side}-waist`, from: start, to: start + distance(outer, inner) };
+  const mouth = { closes: `${half.side}-waist-dart`, from: start, to: start + distance(outer, inner) };
   const turned = turnsLower(half, shape) ? ([0, 1] as const) : ([0, 0] as const);
   chalkLowerEdge(piece, half, straight(from, outer, inner, centreFoot), { mouths: [mouth], turned });
 }
@@ -76,6 +79,7 @@ function endAt(path: Path, end: Point): Path {
 /** Both panel edges cut where the lower edge meets them, and the stretches of lower edge between. */
 function panelLower(half: HalfPlan, panel: PanelShape, shape: SideShape, centre: Path): PanelLower {
   const { inner: innerEdge, outer: outerEdge } = panel;
+  if (half.centre.raised > 0 && half.form.style.hem === "join") return raisedLower(panel, shape, pathEnd(centre));
   if (half.form.style.hem !== "flared") {
     const inner = panelLowerEdge(half, innerEdge, centre);
     return { innerEdge, outerEdge, inner, outer: panelLowerEdge(half, shape.path, outerEdge) };
@@ -95,25 +99,67 @@ function panelLower(half: HalfPlan, panel: PanelShape, shape: SideShape, centre:
   };
 }
 
+/** A back that is raised at its zip: the edge runs straight from there to nothing at the side, and both panels end on it. */
+function raisedLower({ inner, outer }: PanelShape, shape: SideShape, centre: Point): PanelLower {
+  const side = pathEnd(shape.path);
+  const levelAt = (x: Inches) => centre.y + ((side.y - centre.y) * (x - centre.x)) / (side.x - centre.x);
+  const rise = Math.max(0, pathEnd(inner).y - levelAt(pathEnd(inner).x));
+  const trim = (path: Path) => splitAtLength(path, pathLength(path) - rise)[0];
+  const [innerEdge, outerEdge] = [trim(inner), trim(outer)];
+  return {
+    innerEdge,
+    outerEdge,
+    inner: straight(pathEnd(innerEdge), centre),
+    outer: straight(side, pathEnd(outerEdge)),
+  };
+}
+
+/** What a leg takes out beside the panel line: by rule where it is at full width, else as it is drawn there. */
+function legTerms(half: HalfPlan, x: Inches, down: Inches, onTape: (value: Inches) => boolean): readonly Term[] {
+  const room = half.room(down);
+  const line = addTerms(half.line.rest);
+  const share = x - line - room;
+  const by: Term = onTape(share)
+    ? { code: "panel-take-out", kind: "style", value: share, source: "rule:underbustTakeOut" }
+    : { code: "panel-leg", kind: "drawn", value: share, source: "rule:underbustTakeOut" };
+  const made: Term = { code: "panel-room-made-up", kind: "drawn", value: room, source: "rule:panelRoom" };
+  return [...half.line.rest, by, ...(room > 0 ? [made] : [])];
+}
+
 /** The marks of the panel seam on its lines: where both edges stand at ribs and waist, and what trued them. */
 function chalkPanelMarks({ inner, outer }: HalfPieces, half: HalfPlan, panel: PanelShape): void {
-  const { line } = half;
+  const step = givenStep(inner.given);
+  const line = addTerms(half.line.rest);
+  // The panel line is settled on the tape, the take-out too: their sum says whether the leg is at full width.
+  const settled = (share: Inches) => Math.abs(share + line - roundToStep(share + line, step)) < 1e-6;
   for (const id of ["underbust", "waist"] as const) {
     if (!inner.hasLine(id) || inner.down(id) > pathEnd(panel.inner).y + 1e-6) continue;
     const down = inner.down(id);
     const [at_, beyond] = [panel.innerAt(down), panel.outerAt(down)];
     if (at_ === undefined) continue;
-    const centre = line.rest.reduce((sum, term) => sum + term.value, 0);
-    const share = (x: Inches): Term => ({
-      label: "Take-out of the panel seam",
-      kind: "style",
-      value: x - centre,
-      source: "rule:underbustTakeOut",
-    });
-    inner.mark(id, "panel", { terms: [...line.rest, share(at_)], step: 0, why: "take-out" });
-    if (beyond !== undefined)
-      outer.mark(id, "panel", { terms: [...line.rest, share(beyond)], step: 0, why: "take-out" });
-    else outer.at({ id: `${id}/panel`, terms: line.rest, stitch: pathEnd(panel.outer), why: "panel-trued" });
+    const terms = (x: Inches) => [...legTerms(half, x, down, settled), ...inner.bendOn(id)];
+    inner.mark(id, "panel", { terms: terms(at_), step: 0, why: "take-out" });
+    if (beyond !== undefined) outer.mark(id, "panel", { terms: terms(beyond), step: 0, why: "take-out" });
+    else {
+      const end = pathEnd(panel.outer);
+      outer.at({ id: `${id}/panel`, terms: legTerms(half, end.x, down, settled), stitch: end, why: "panel-trued" });
+    }
+  }
+}
+
+/** Notches that both panel edges have, each as far below the bust on either: at the ribs, and at the waist. */
+function notchPanels({ inner, outer }: HalfPieces, panel: PanelShape, outerLength: Inches): void {
+  inner.notchAt("bust", "panel", panel.bustAlong.inner);
+  outer.notchAt("bust", "panel", outerLength - panel.bustAlong.outer);
+  const whole = pathLength(inner.edgeOf("panel").stitch);
+  for (const [id, below] of [
+    ["underbust", panel.bustToRibs],
+    ["waist", panel.bustToWaist],
+  ] as const) {
+    const along = trueingRound(panel.bustAlong.inner + below);
+    if (below <= 0 || along > whole - 1 / 4) continue;
+    inner.notchAt(id, "panel", along);
+    outer.notchAt(id, "panel", outerLength - panel.bustAlong.outer - (along - panel.bustAlong.inner));
   }
 }
 
@@ -130,8 +176,7 @@ export function chalkPanels(
   const allowance = ruleLength(inner.given, "allowance.panel");
   const lower = panelLower(half, panel, shape, centre);
   chalkPanelMarks(pieces, half, panel);
-  const start = ["armhole/panel", "yoke/panel"].filter((id) => inner.hasMark(id));
-  const through = [...start, "bust/point", "underbust/panel", "waist/panel"].filter((id) => inner.hasMark(id));
+  const through = ["armhole/panel", "yoke/panel", "bust/point", "underbust/panel", "waist/panel"];
   inner.edge("panel", { role: "panel", stitch: lower.innerEdge, allowance, through, why: "panel-line" });
   chalkLowerEdge(inner, half, lower.inner);
   chalkLowerEdge(outer, half, lower.outer);
@@ -141,15 +186,9 @@ export function chalkPanels(
     role: "panel",
     stitch: up,
     allowance,
-    through: [...start, "underbust/panel", "waist/panel"].filter((id) => outer.hasMark(id)),
+    through,
     turned: turned ? [last - 2, last] : [0, 0],
     why: "panel-line",
   });
-  inner.notchAt("bust", "panel", panel.bustAlong.inner);
-  outer.notchAt("bust", "panel", pathLength(up) - panel.bustAlong.outer);
-  if (inner.hasLine("waist") && half.form.style.hem !== "join") {
-    const along = trueingRound(panel.bustAlong.inner + panel.bustToWaist);
-    inner.notchAt("waist", "panel", along);
-    outer.notchAt("waist", "panel", pathLength(up) - panel.bustAlong.outer - (along - panel.bustAlong.inner));
-  }
+  notchPanels(pieces, panel, pathLength(up));
 }

@@ -17,14 +17,14 @@ export interface HalfPieces {
 function swungTerms({ shoulder, form, panel }: HalfPlan, x: Inches): readonly Term[] {
   const out = panel === null || panel.leans.inner === panel.leans.outer ? 0 : form.shoulderTakeOut;
   const given: Term = {
-    label: "Shoulder take-out given back",
+    code: "shoulder-take-out-given-back",
     kind: "given-back",
     value: out,
     source: "take-out:shoulder",
   };
   const rest = x - shoulder.across.value - out;
   const trued: Term = {
-    label: "Trued, so that the sewn shoulder keeps its length",
+    code: "trued-to-shoulder",
     kind: "trued",
     value: rest,
     source: "seam:shoulder",
@@ -46,7 +46,7 @@ function chalkTip(piece: PieceChalk, half: HalfPlan, panel: PanelShape | null): 
     scale(leftOf(shoulder.direction), ruleLength(given, "allowance.shoulder")),
   );
   const lower: Term = {
-    label: "Swung out with the panel",
+    code: "swung-out",
     kind: "trued",
     value: tip.y - shoulder.drop.value,
     source: "take-out:shoulder",
@@ -74,8 +74,8 @@ function chalkArmholeMarks(piece: PieceChalk, half: HalfPlan): void {
   const { side, armhole, underarmDown } = half;
   piece.plumb("chest", "armhole", piece.markAt("top/shoulder"));
   const middle = armholeMiddle(armhole, underarmDown);
-  const label = `${side === "front" ? "Front" : "Back"} armhole scoop`;
-  const scoop = settleOnTape(given, [{ label, kind: "style", value: armhole.scoop, source: `rule:${side}Scoop` }]);
+  const code = `${side}-armhole-scoop` as const;
+  const scoop = settleOnTape(given, [{ code, kind: "style", value: armhole.scoop, source: `rule:${side}Scoop` }]);
   piece.place({
     id: "armhole/middle",
     stitch: middle,
@@ -155,6 +155,8 @@ export function chalkPanelUpper(
   chalkArmholeEdge(outer, half, panel.outerArmhole, ["armhole/panel", "chest/side"], turned);
 }
 
+const UPPER_END = "outer-panel-end";
+
 function chalkArmholePanel(inner: PieceChalk, outer: PieceChalk, half: HalfPlan, panel: PanelShape): void {
   if (panel.innerArmhole === null) return;
   const edge = `${half.side}-armhole`;
@@ -163,7 +165,7 @@ function chalkArmholePanel(inner: PieceChalk, outer: PieceChalk, half: HalfPlan,
   chalkArmholeEdge(inner, half, panel.innerArmhole, ["shoulder/tip", ...(reaches ? ["armhole/middle"] : [])]);
   const reading = { value: pathLength(panel.innerArmhole), terms: [] };
   inner.along({ id: "armhole/panel", edge, reading, stitch: panel.ends.inner, why: "panel-point" });
-  outer.at({ id: "armhole/panel", terms: [], stitch: panel.ends.outer, why: "panel-trued" });
+  outer.at({ id: "armhole/panel", terms: [], stitch: panel.ends.outer, drawn: UPPER_END, why: "panel-trued" });
 }
 
 /** Where the yoke is cut off: its own lower edge, and the upper edges of the two panels below it. */
@@ -173,13 +175,13 @@ function chalkYokeLine({ inner, outer, top }: HalfPieces, half: HalfPlan, panel:
   const down = panel.inner.start.y;
   const base = { role: "join", allowance, why: "yoke" } as const;
   const dart: Term = {
-    label: "Take-out below the yoke",
+    code: "yoke-take-out",
     kind: "style",
     value: half.form.yokeDart,
     source: "choice:yokeDart",
   };
   const armhole = pathEnd(panel.yokeArmhole ?? panel.inner);
-  top.at({ id: "yoke/armhole", terms: [], stitch: armhole, why: "yoke" });
+  top.at({ id: "yoke/armhole", terms: [], stitch: armhole, drawn: "armhole-crosses-yoke", why: "yoke" });
   top.edge("join", { ...base, stitch: straight(armhole, at(0, down)), through: ["yoke/armhole"] });
   inner.at({
     id: "yoke/panel",
@@ -188,15 +190,23 @@ function chalkYokeLine({ inner, outer, top }: HalfPieces, half: HalfPlan, panel:
     why: "yoke",
   });
   inner.edge("join", { ...base, stitch: straight(at(0, down), panel.ends.inner), through: ["yoke/panel"] });
-  outer.at({ id: "yoke/panel", terms: [...half.line.rest, dart], stitch: panel.ends.outer, why: "yoke" });
+  const room = half.room(down);
+  const made: Term = { code: "panel-room-made-up", kind: "drawn", value: room, source: "rule:panelRoom" };
+  const more = room > 0 ? [made] : [];
+  outer.at({ id: "yoke/panel", terms: [...half.line.rest, dart, ...more], stitch: panel.ends.outer, why: "yoke" });
   const givenBack: Term = {
-    label: "Take-out given back outside the armhole",
+    code: "yoke-take-out-given-back-outside",
     kind: "given-back",
-    value: panel.yokeAcross - armhole.x,
+    value: panel.yokeAcross - armhole.x - room,
     source: "take-out:yoke",
   };
-  const from: Term = { label: "Armhole on the yoke line", kind: "body", value: armhole.x, source: "mark:yoke/armhole" };
-  outer.at({ id: "yoke/armhole", terms: [from, givenBack], stitch: at(panel.yokeAcross, down), why: "given-back" });
+  const from: Term = { code: "armhole-on-yoke-line", kind: "body", value: armhole.x, source: "mark:yoke/armhole" };
+  outer.at({
+    id: "yoke/armhole",
+    terms: [from, givenBack, ...more],
+    stitch: at(panel.yokeAcross, down),
+    why: "given-back",
+  });
   outer.edge("join", {
     ...base,
     stitch: straight(panel.ends.outer, at(panel.yokeAcross, down)),

@@ -4,26 +4,31 @@ import {
   type Given,
   givenStep,
   type LineId,
-  refuse,
   ruleLength,
-  ruleValue,
   type Sum,
   settle,
   settleOnTape,
   type Term,
 } from "../chalk";
-import { type Path, pathLength, type Radians, type SideSeamPoints } from "../geometry";
+import { type Path, pathEnd, pathLength, type Radians, type SideSeamPoints } from "../geometry";
 import { type Inches, roundUpToStep } from "../length";
 import type { BodyForm } from "./body-form";
 import type { BodyLines } from "./body-lines";
 import type { CentrePlan } from "./centre-plan";
 import { type HalfStart, NO_ROOM, panelKind } from "./half-start";
 import type { PanelPlan, PanelShape } from "./panel-plan";
-import { type DartLine, lineTerms, planPanel, roomAt } from "./panel-rules";
+import { type DartLine, lineTerms, panelRoom, planPanel } from "./panel-rules";
 import { shapePanel } from "./panel-shape";
 import { sewnPanelArmhole, shapeUpper } from "./panel-upper";
 import { panelNotes, planWidths, sidePoints } from "./side-widths";
-import { dartTakenOut, givenBackOn, hollowTakenOut, panelTakenOut, type TakenOut } from "./take-outs";
+import {
+  dartTakenOut,
+  givenBackAtUnderarm,
+  givenBackOn,
+  hollowTakenOut,
+  panelTakenOut,
+  type TakenOut,
+} from "./take-outs";
 import { planWaistDart, type WaistDart } from "./waist-dart";
 
 /** Everything of one half settled in numbers, before the first chalk line. Places lie as on the net draft. */
@@ -58,7 +63,7 @@ function dartOf({ given, form, side, lines }: HalfStart, chest: Inches): WaistDa
   if (!wanted || panelKind(form, side) !== null || lines.waist === undefined) return null;
   const line = lineTerms(given);
   const step = givenStep(given);
-  const across = { tip: settle(line.bust, step).value, waist: settle(line.rest, step).value };
+  const across = settle(line.rest, step).value;
   const beside = bodyTerm(given, "waist", 4).value + ruleLength(given, "ease.waist") / 4;
   const full: BodyLines = { ...lines, chest: { value: chest, terms: [] } };
   return planWaistDart(given, side, full, across, beside);
@@ -85,7 +90,8 @@ export function sewnArmhole(
   const moved = { ...armhole, sideAcross: across };
   const kind = panelKind(start.form, start.side);
   if (kind === null) return pathLength(drawArmhole(moved, underarmDown));
-  const plan = planPanel(start, kind, moved, underarmDown, shoulder.neckWidth.value, (removed) => across + removed);
+  const back = (removed: Inches) => across + givenBackAtUnderarm(start.given, plan, removed);
+  const plan: PanelPlan = planPanel(start, kind, moved, underarmDown, shoulder.neckWidth.value, back);
   const upper = shapeUpper(plan);
   return upper === null ? pathLength(drawArmhole(moved, underarmDown)) : sewnPanelArmhole(upper.armholes);
 }
@@ -131,23 +137,52 @@ function flareRoom(given: Given, { flareLean, overlap }: PanelShape): Inches {
   return overlap + seams + 2 * ruleLength(given, "allowance.hem") * Math.tan(flareLean);
 }
 
-/** How far the outer panel moves out: twice the allowance along the lean of the legs, up to the next eighth (craft: 6a). */
-function shiftOf(given: Given, panel: PanelShape | null, turned: Radians): Sum {
-  if (panel === null || ruleValue(given, "panelRoom") !== "apart") return { value: 0, terms: [] };
-  const allowance = ruleLength(given, "allowance.panel");
-  const { inner, outer } = panel.leans;
-  const wanted = allowance / Math.cos(inner) + allowance / Math.cos(Math.min(1.2, outer + turned));
-  const step = given.metric ? givenStep(given) || 1 / 8 : 1 / 8;
-  const value = roundUpToStep(Math.max(wanted, flareRoom(given, panel)), step);
-  return {
-    value,
-    terms: [{ label: "Room for two panel allowances", kind: "allowance", value, source: "rule:panelRoom" }],
-  };
+/** Levels at which two panel edges are looked at, from the bust line's neighbourhood down. */
+const LOOK: Inches = 0.5;
+/** A share of an edge's lean is read over this much of its depth. */
+const LEANS_OVER: Inches = 0.1;
+
+/** What both cutting lines need between the stitched edges at some level, where a seam leans away from the plumb below the bust. */
+function roomBelow(
+  { innerAt, outerAt, bustPoint, inner, outer }: PanelShape,
+  allowance: Inches,
+  lower: Inches,
+): Inches {
+  const end = Math.min(pathEnd(inner).y, pathEnd(outer).y) - LEANS_OVER;
+  const slope = (at: (down: Inches) => Inches | undefined, down: Inches): number =>
+    ((at(down + LEANS_OVER) ?? 0) - (at(down) ?? 0)) / LEANS_OVER;
+  const lean = (at: (down: Inches) => Inches | undefined, down: Inches): number => Math.hypot(1, slope(at, down));
+  // Edges that still come together at the lower end go on doing so through its allowance.
+  const meeting = Math.max(0, slope(innerAt, end) - slope(outerAt, end));
+  let most =
+    lower * meeting - Math.max(0, (outerAt(end) ?? 0) - (innerAt(end) ?? 0)) + (meeting > 0 ? 2 * allowance : 0);
+  for (let down = bustPoint.y; down < end; down += LOOK) {
+    const [left, right] = [innerAt(down), outerAt(down)];
+    if (left === undefined || right === undefined || outerAt(down + LEANS_OVER) === undefined) break;
+    const gap = right - left;
+    most = Math.max(most, allowance * (lean(innerAt, down) + lean(outerAt, down)) - gap);
+  }
+  return most;
 }
 
-function checkPanelRoom(given: Given, panel: PanelShape | null): void {
-  if (panel === null || ruleValue(given, "dartLine") === "span" || ruleValue(given, "panelRoom") !== "apart") return;
-  refuse({ code: "panel-room-twice", conflicts: ["rules.dartLine", "rules.panelRoom"], numbers: {}, nearest: "span" });
+/** How far the outer panel moves out: twice the allowance along the lean of the legs, up to the next eighth (craft: 6a). */
+function shiftOf({ given, form }: HalfStart, panel: PanelShape | null, turned: Radians): Sum {
+  if (panel === null || panelRoom(given) !== "apart") return { value: 0, terms: [] };
+  const allowance = ruleLength(given, "allowance.panel");
+  const { inner, outer } = panel.leans;
+  const lower =
+    form.style.hem === "join"
+      ? ruleLength(given, "allowance.waistJoin") + form.trimLength
+      : ruleLength(given, "allowance.hem");
+  const wanted = allowance / Math.cos(inner) + allowance / Math.cos(Math.min(1.2, outer + turned));
+  const value = roundUpToStep(
+    Math.max(wanted, flareRoom(given, panel), roomBelow(panel, allowance, lower)),
+    givenStep(given) || 1 / 8,
+  );
+  return {
+    value,
+    terms: [{ code: "panel-room", kind: "allowance", value, source: "rule:panelRoom" }],
+  };
 }
 
 /** Settles one half completely, but for its sides, which wait for the other half. */
@@ -157,11 +192,10 @@ export function planHalf(start: HalfStart, plan: BodicePlan): HalfPlan {
   const settled = plan.chestSide[side].terms.filter(({ kind }) => kind !== "rounding");
   const chestTerms = [...settled, ...panelNotes(start, "chest")];
   const upper = planUpper(start, plan.shoulder[side], chestTerms, plan.armhole[side], underarmDown);
-  checkPanelRoom(given, upper.panel);
   const widths = planWidths(start, upper.takenOut, upper.chest);
   const lines: BodyLines = { ...start.lines, chest: plan.chestDown };
   const line = lineTerms(given);
-  const room = upper.panel === null ? NO_ROOM : roomAt(given, lines, underarmDown);
+  const room = upper.panel?.madeRoom ?? NO_ROOM;
   return {
     form,
     side,
@@ -172,7 +206,7 @@ export function planHalf(start: HalfStart, plan: BodicePlan): HalfPlan {
     plainArmhole: drawArmhole(upper.armhole, underarmDown),
     centre,
     panel: upper.panel,
-    shift: shiftOf(given, upper.panel, start.movesDart ? DART_LEAN : 0),
+    shift: shiftOf(start, upper.panel, start.movesDart ? DART_LEAN : 0),
     room,
     dart: upper.dart,
     line,

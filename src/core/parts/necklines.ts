@@ -1,8 +1,10 @@
 import type { ShoulderPlan, Side } from "../blocks";
 import {
+  addTerms,
   allowanceTerm,
   type Given,
   givenStep,
+  type Mouth,
   type PieceChalk,
   refuse,
   ruleLength,
@@ -22,11 +24,12 @@ import {
   type Path,
   type Point,
   pathEnd,
+  pathLength,
   placeAtLength,
   splitAtAcross,
   straight,
 } from "../geometry";
-import { type Inches, roundToStep, TRUEING_STEP } from "../length";
+import { type Inches, roundToStep, roundUpToStep, TRUEING_STEP } from "../length";
 import { certain } from "../result";
 import type { BodyForm } from "./body-form";
 import type { NeckShape } from "./neck-shapes";
@@ -44,7 +47,7 @@ export interface NeckPlan {
   readonly crestAcross: Inches;
 }
 
-/** Room that the neck must leave above the waist line. */
+/** Room that the neck must leave above the waist line: less holds nothing together, and there is no edge to button. */
 const LEAST_ABOVE_WAIST: Inches = 1;
 
 /** How far the crest of a sweetheart lies above its point, and what it keeps from the shoulder. */
@@ -111,7 +114,30 @@ function slantedAllowance(given: Given, slant: number): readonly Term[] {
   const more = seam.value + rounded;
   return more < 1 / 32
     ? [seam]
-    : [seam, { label: "Because the line slants", kind: "allowance", value: -more, source: "rule:allowance.neck" }];
+    : [seam, { code: "line-slants", kind: "allowance", value: -more, source: "rule:allowance.neck" }];
+}
+
+/** A sweetheart whose crest would rise into the shoulder is no neck: it wants this much depth at least. */
+function checkCrest(given: Given, side: Side, plan: NeckPlan, step: Inches): void {
+  if (plan.shape !== "sweetheart") return;
+  const crest = Math.max(plan.crestAcross, 1);
+  const shoulderDown = (Math.max(0, crest - plan.width) * plan.shoulder.y) / plan.shoulder.x;
+  const seams = ruleLength(given, "allowance.neck") + ruleLength(given, "allowance.shoulder");
+  const least = CREST_ABOVE + shoulderDown + seams;
+  if (plan.depth >= least - 1e-9) return;
+  refuse({
+    code: "sweetheart-too-shallow",
+    conflicts: [`choices.${side}NeckDepth`, `choices.${side}Neck`],
+    numbers: { depth: plan.depth, least },
+    nearest: roundUpToStep(least, step),
+  });
+}
+
+/** A planned neck: its shape, its depth with its sum, and its line. */
+export interface NeckDrawn {
+  readonly plan: NeckPlan;
+  readonly depth: Sum;
+  readonly path: Path;
 }
 
 /** The neck of one half: its shape and depth by choice. */
@@ -121,10 +147,10 @@ export function planNeck(
   side: Side,
   shoulder: ShoulderPlan,
   edgeAcross: Inches,
-): { readonly plan: NeckPlan; readonly depth: Sum; readonly path: Path } {
+): NeckDrawn {
   const choice = `${side}NeckDepth` as const;
   const value = form[choice];
-  const depth = settleOnTape(given, [{ label: "Neck depth", kind: "style", value, source: `choice:${choice}` }]);
+  const depth = settleOnTape(given, [{ code: "neck-depth", kind: "style", value, source: `choice:${choice}` }]);
   const span = given.measurements.bustSpan?.value;
   const plan: NeckPlan = {
     shape: form[`${side}Neck`],
@@ -134,28 +160,68 @@ export function planNeck(
     edgeAcross,
     crestAcross: span === undefined ? shoulder.neckWidth.value : span / 2,
   };
+  checkCrest(given, side, plan, givenStep(given));
   return { plan, depth, path: drawNeck(plan) };
 }
 
-/** Refuses a neck that reaches below what holds the garment together; `limit` names what lies there. */
-export function checkNeckDepth(side: Side, depth: Inches, limit: Inches, toTheBreak: boolean): void {
-  const most = toTheBreak ? limit : limit - LEAST_ABOVE_WAIST;
+/** The line that a neck must stay above. */
+export interface NeckLimit {
+  readonly line: "waist" | "ribs" | "yoke";
+  readonly down: Inches;
+}
+
+/** Refuses a neck that reaches below what holds the garment together; with the line that lies there. */
+export function checkNeckDepth(side: Side, depth: Inches, { line, down }: NeckLimit): void {
+  const most = down - LEAST_ABOVE_WAIST;
   if (depth <= most + 1e-9) return;
   refuse({
     code: "neck-below-waist",
-    conflicts: [`choices.${side}NeckDepth`, "measurements.frontWaist"],
-    numbers: { depth, waist: limit },
+    conflicts: [
+      `choices.${side}NeckDepth`,
+      ...(line === "yoke" ? ["choices.yokeAboveBust"] : []),
+      `measurements.${side}Waist`,
+    ],
+    numbers: { depth, waist: down },
+    words: { line },
     nearest: most,
   });
 }
 
+/** Where the neck ends on a front edge that does not lie on the centre line: a mark of its own. */
+function chalkNeckAtEdge(piece: PieceChalk, { plan, path }: NeckDrawn): void {
+  const { x } = path.start;
+  if (Math.abs(x) < 1e-9) return;
+  const place = { id: "edge/neck", stitch: path.start, why: "neck-edge" } as const;
+  if (plan.edgeAcross < 0) {
+    const value = piece.start.originInset.value + x;
+    const beyond: Term = { code: "beyond-finished-edge", kind: "allowance", value, source: "choice:opening" };
+    piece.at({ ...place, terms: [beyond], from: "cloth-edge" });
+    return;
+  }
+  const short: Term = { code: "short-of-centre", kind: "style", value: x, source: "choice:bandWidth" };
+  piece.at({ ...place, terms: [short] });
+}
+
+/** The neck's cut on the top line, where the line meets it at all: a flat neck is cut above it from side to side. */
+function topCut(given: Given, width: Inches, slant: number): { readonly allowance?: readonly Term[] } {
+  const allowance = slantedAllowance(given, slant);
+  return width + addTerms(allowance) < 0 ? {} : { allowance };
+}
+
+/** The stretch of neck that the facing of a slit takes into its seam. */
+function takenMouths(path: Path, taken: Inches): readonly Mouth[] {
+  const rest = taken === 0 ? null : splitAtAcross(path, taken);
+  return rest === null ? [] : [{ closes: "slit-facing", from: 0, to: pathLength(rest[0]) }];
+}
+
 /** Chalks a neck: width on the top line, depth on the centre line, the edge between. */
-export function chalkNeck(piece: PieceChalk, shoulder: ShoulderPlan, side: Side, depth: Sum, path: Path): void {
+export function chalkNeck(piece: PieceChalk, shoulder: ShoulderPlan, side: Side, neck: NeckDrawn, taken: Inches): void {
   const { given } = piece;
+  const { depth, path } = neck;
   piece.mark("top", "neck", {
     terms: shoulder.neckWidth.terms,
     step: 0,
-    allowance: slantedAllowance(given, Math.abs(leftOf(tangentAt(path, "end")).x)),
+    ...topCut(given, shoulder.neckWidth.value, Math.abs(leftOf(tangentAt(path, "end")).x)),
     why: "neck-width",
   });
   piece.centreMark("neck-depth", {
@@ -163,11 +229,13 @@ export function chalkNeck(piece: PieceChalk, shoulder: ShoulderPlan, side: Side,
     step: 0,
     allowance: slantedAllowance(given, Math.abs(leftOf(tangentAt(path, "start")).y)),
   });
+  chalkNeckAtEdge(piece, neck);
   piece.edge(`${side}-neck`, {
     role: "neck",
     stitch: path,
     allowance: ruleLength(given, "allowance.neck"),
-    through: ["centre/neck-depth", "top/neck"],
+    through: ["edge/neck", "centre/neck-depth", "top/neck"],
+    mouths: takenMouths(path, taken),
     why: "neck-curve",
   });
 }

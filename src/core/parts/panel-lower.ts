@@ -12,6 +12,7 @@ import {
   pathLength,
   placeAtLength,
   scale,
+  splitAtDepth,
   splitAtLength,
   straight,
 } from "../geometry";
@@ -21,7 +22,7 @@ import { trueingRound } from "./body-lines";
 import type { PanelPlan } from "./panel-plan";
 
 /** The two edges have come together and run plumb this far below the bust line, rounded, so that the bust does not peak. */
-const MEET_BELOW_BUST: Inches = 0.75;
+export const MEET_BELOW_BUST: Inches = 0.75;
 
 /** How far down both edges have come together. */
 export function meetDown(plan: PanelPlan): Inches {
@@ -62,13 +63,15 @@ function belowWaist(plan: PanelPlan, waist: Point, sign: -1 | 1): readonly Path[
 /** More than this no edge is trued by: a line further below the end is not on the panel. */
 const MOST_LIFT: Inches = 3;
 
-/** The width between both edges at a depth; past the lower end, where one was trued, as at that end. */
+/** The width between both edges at a depth; past the lower end of one that was trued, as at that end. */
 export function gapAt(inner: Path, outer: Path): (down: Inches) => Inches {
-  const lowest = Math.min(pathEnd(inner).y, pathEnd(outer).y) - 1e-9;
+  const acrossAt = (edge: Path, down: Inches) => {
+    const lowest = pathEnd(edge).y - 1e-9;
+    return crossAtDepth(edge, down < lowest + MOST_LIFT ? Math.min(down, lowest) : down)[0]?.x;
+  };
   return (down) => {
-    const depth = down < lowest + MOST_LIFT ? Math.min(down, lowest) : down;
-    const [left, right] = [crossAtDepth(inner, depth)[0], crossAtDepth(outer, depth)[0]];
-    return left === undefined || right === undefined ? 0 : right.x - left.x;
+    const [left, right] = [acrossAt(inner, down), acrossAt(outer, down)];
+    return left === undefined || right === undefined ? 0 : right - left;
   };
 }
 
@@ -92,7 +95,22 @@ export function trueLower(
   return { path: joinPaths([outer, straight(pathEnd(outer), add(pathEnd(outer), scale(way, -lifted)))]), lifted };
 }
 
+/** How far an edge was really moved out at a depth: a curve's handles do not follow the room exactly. */
+export function movedOut(plan: PanelPlan, plain: Path, moved: Path): (down: Inches) => Inches {
+  return (down) => {
+    if (plan.roomBends.length === 0) return 0;
+    const [from, to] = [crossAtDepth(plain, down)[0], crossAtDepth(moved, down)[0]];
+    return from === undefined || to === undefined ? plan.room(down) : to.x - from.x;
+  };
+}
+
 /** An edge of the outer panel moved out by what the house makes up for the allowances at each depth. */
 export function withRoom(plan: PanelPlan, edge: Path): Path {
-  return mapPath(edge, ({ x, y }) => at(x + plan.room(y), y));
+  if (plan.roomBends.length === 0) return edge;
+  const cut = plan.roomBends.reduce<readonly Path[]>(
+    (parts, bend) => parts.flatMap((part) => splitAtDepth(part, bend) ?? [part]),
+    [edge],
+  );
+  const parts = cut.filter(({ segments }) => segments.length > 0);
+  return joinPaths(parts.map((part) => mapPath(part, ({ x, y }) => at(x + plan.room(y), y))));
 }

@@ -46,6 +46,8 @@ export interface PanelPlan {
   readonly flare: Inches;
   /** Room for the allowances that the house makes up at a depth of the outer panel alone. */
   readonly room: (down: Inches) => Inches;
+  /** Depths at which that room stops growing: an edge is cut there before it is moved. */
+  readonly roomBends: readonly Inches[];
 }
 
 export interface PanelShape {
@@ -72,10 +74,15 @@ export interface PanelShape {
   /** The leans of the two upper legs from the plumb. */
   readonly leans: Shares;
   readonly removedAt: (down: Inches) => Inches;
+  /** Along the armhole to where the panel meets it, and where that was asked; the same, but where it found no place there. */
+  readonly panelPoint: { readonly used: Inches; readonly asked: Inches };
+  /** The room that the house made up at a depth, as the outer edge really has it. */
+  readonly madeRoom: (down: Inches) => Inches;
   /** Where either edge crosses a depth; undefined above its top and below its end. */
   readonly innerAt: (down: Inches) => Inches | undefined;
   readonly outerAt: (down: Inches) => Inches | undefined;
-  /** Along the inner edge from the bust line to the waist line. */
+  /** Along the inner edge from the bust line to the ribs' line, and to the waist line; 0 where it ends above them. */
+  readonly bustToRibs: Inches;
   readonly bustToWaist: Inches;
   /** The lean of flared edges below the waist; 0 where they do not flare. */
   readonly flareLean: Radians;

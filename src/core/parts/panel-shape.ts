@@ -21,12 +21,34 @@ import {
 } from "../geometry";
 import { certain } from "../result";
 import { trueingRound } from "./body-lines";
-import { gapAt, lowerEdge, meetDown, toBust, trueLower, withRoom } from "./panel-lower";
+import { gapAt, lowerEdge, meetDown, movedOut, toBust, trueLower, withRoom } from "./panel-lower";
 import type { PanelPlan, PanelShape } from "./panel-plan";
 import { shapeUpper } from "./panel-upper";
 
 function lean(from: Point, to: Point): Radians {
   return Math.atan2(Math.abs(to.x - from.x), Math.abs(to.y - from.y));
+}
+
+/** The outer panel's lower edge is lifted by no more than this, and stays clear of the ribs. */
+const MOST_LIFTED = 3;
+const LEAST_BELOW_RIBS = 0;
+
+/** Refuses a take-out so uneven that the outer panel, trued to the inner one, would end at the ribs or far up the seam. */
+function checkLift(plan: PanelPlan, outer: Path, lifted: number): void {
+  const ends = pathEnd(outer).y;
+  const reaches = plan.endDown < plan.fullDown + 1e-6 || ends >= plan.fullDown + LEAST_BELOW_RIBS;
+  if (lifted <= MOST_LIFTED && reaches) return;
+  refuse({
+    code: "take-out-too-uneven",
+    conflicts: ["rules.underbustTakeOut", "rules.takeOutSplit", "rules.underbustTightening"],
+    numbers: { lifted, takeOut: plan.lower.inner + plan.lower.outer },
+    nearest: (plan.lower.inner + plan.lower.outer) / 2,
+  });
+}
+
+/** Along an edge from the bust line to a depth; 0 where it does not reach it. */
+function fromBust(plan: PanelPlan, edge: Path, down: number): number {
+  return Math.max(0, (lengthToDepth(edge, down) ?? 0) - toBust(edge, plan.bustDown));
 }
 
 /**
@@ -58,13 +80,15 @@ export function shapePanel(plan: PanelPlan): PanelShape {
   const inner = joinPaths([upper.inner, lowerEdge(plan, -1)]);
   const lower = trueLower(inner, joinPaths([upper.outer, withRoom(plan, lowerEdge(plan, 1))]), plan.bustDown);
   const outer = lower.path;
+  checkLift(plan, outer, lower.lifted);
   const gap = gapAt(inner, outer);
-  const removedAt = (down: number) => gap(down) - plan.room(down);
+  const madeRoom = movedOut(plan, joinPaths([upper.plain, lowerEdge(plan, 1)]), outer);
+  const removedAt = (down: number) => gap(down) - madeRoom(down);
   return {
     inner,
     outer,
     bustAlong: { inner: toBust(inner, plan.bustDown), outer: toBust(outer, plan.bustDown) },
-    bustPoint: at(plan.bustAcross, plan.bustDown),
+    bustPoint: at(plan.bustAcross + madeRoom(plan.bustDown), plan.bustDown),
     ends: { inner: upper.tops.inner, outer: upper.tops.outer },
     trued: { upper: upper.trued, lower: lower.lifted },
     leans: {
@@ -72,9 +96,12 @@ export function shapePanel(plan: PanelPlan): PanelShape {
       outer: lean(upper.tops.pivot, upper.tops.outer),
     },
     removedAt,
+    panelPoint: { used: upper.point, asked: plan.kind === "armhole" ? (plan.panelPoint ?? upper.point) : upper.point },
+    madeRoom,
     innerAt: (down) => crossAtDepth(inner, down)[0]?.x,
     outerAt: (down) => crossAtDepth(outer, down)[0]?.x,
-    bustToWaist: (lengthToDepth(inner, plan.waistDown) ?? 0) - toBust(inner, plan.bustDown),
+    bustToRibs: plan.fullDown < plan.waistDown - 1e-6 ? fromBust(plan, inner, plan.fullDown) : 0,
+    bustToWaist: fromBust(plan, inner, plan.waistDown),
     flareLean: plan.flare > 0 ? Math.atan2(plan.flare, plan.endDown - plan.waistDown) : 0,
     overlap: Math.max(0, pathEnd(inner).x - pathEnd(outer).x),
     ...upper.armholes,
@@ -94,13 +121,15 @@ export function turnPanel(panel: PanelShape, angle: Radians): PanelShape {
   const turn = (point: Point) => turnPoint(point, panel.bustPoint, angle);
   const split = splitAtDepth(panel.outer, panel.bustPoint.y);
   const [above, below] = certain(split ?? undefined, "a panel edge over the bust line");
-  const [leg, rounding] = above.segments;
-  if (leg === undefined || rounding?.kind !== "cubic") return panel;
+  const legs = above.segments.slice(0, -1).map(({ to }) => turn(to));
+  const rounding = above.segments.at(-1);
+  const [first] = legs;
+  if (first === undefined || rounding?.kind !== "cubic") return panel;
   // The edge keeps its place on the bust line, where it is half way round; only what lies above turned.
-  const [top, from, crossing] = [turn(panel.outer.start), turn(leg.to), rounding.to];
-  const leaving = directionFrom(top, from) ?? { x: 0, y: 1 };
+  const [top, crossing] = [turn(panel.outer.start), rounding.to];
+  const leaving = directionFrom(top, first) ?? { x: 0, y: 1 };
   const over = cubicTo(turn(rounding.control1), rounding.control2, crossing);
-  const edge = joinPaths([{ start: top, segments: [lineTo(from), over] }, below]);
+  const edge = joinPaths([{ start: top, segments: [...legs.map(lineTo), over] }, below]);
   const more = trueingRound(panel.bustAlong.inner - toBust(edge, panel.bustPoint.y));
   const moved = add(top, scale(leaving, -more));
   const outer = startAt(edge, moved);

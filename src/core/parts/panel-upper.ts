@@ -3,6 +3,7 @@ import {
   add,
   angleBetween,
   at,
+  cross,
   cubicTo,
   curveBetween,
   type Direction,
@@ -26,7 +27,7 @@ import {
 import type { Inches } from "../length";
 import { certain } from "../result";
 import { trueingRound } from "./body-lines";
-import { gapAt, meetDown, toBust, withRoom } from "./panel-lower";
+import { gapAt, lowerEdge, meetDown, movedOut, toBust, withRoom } from "./panel-lower";
 import type { PanelPlan, PanelShape } from "./panel-plan";
 
 /** Above the bust point the straight leg begins to round. */
@@ -35,6 +36,10 @@ const ROUND_ABOVE: Inches = 1;
 const ROUNDING = 0.6;
 /** A leg shorter than this does not reach the bust as a line. */
 const LEAST_ABOVE_BUST: Inches = 1.5;
+/** The sine of the angle that leg and armhole enclose at least. */
+const LEAST_TURN = 0.15;
+/** The outer panel's upper end lies at least this far above the underarm, or nothing is left of its armhole. */
+const LEAST_ABOVE_UNDERARM: Inches = 0.25;
 /** What must be left of the armhole beside the panel. */
 const LEAST_ARMHOLE: Inches = 0.75;
 
@@ -68,9 +73,8 @@ function swingOf(pivot: Point, inner: Point, outer: Point): Radians {
 }
 
 /** Panel point and legs on the armhole: the take-out shared above and below the point; null where they find no place there. */
-function armholeTops(plan: PanelPlan, curve: Path): (Tops & { readonly innerAlong: Inches }) | null {
+function armholeTops(plan: PanelPlan, curve: Path, point: Inches): (Tops & { readonly innerAlong: Inches }) | null {
   const total = pathLength(curve);
-  const point = plan.panelPoint ?? total / 2;
   const [innerAlong, outerAlong] = [point - plan.upper.inner, point + plan.upper.outer];
   if (innerAlong < LEAST_ARMHOLE || outerAlong > total - LEAST_ARMHOLE) return null;
   const outer = placeAtLength(curve, outerAlong).point;
@@ -101,17 +105,21 @@ function yokeTops(plan: PanelPlan): Tops | null {
   return { pivot, inner, outer, swing: swingOf(pivot, inner, outer) };
 }
 
-/** The armhole slid out with a shoulder panel: square to the swung shoulder at the tip, level at the moved underarm. */
+/**
+ * The armhole slid out with a shoulder panel: square to the swung shoulder at the tip, level at the moved underarm. Where
+ * the house makes room at the shoulder, the outer shoulder moves out whole, so that the sewn one keeps its length.
+ */
 function swungArmhole(
   plan: PanelPlan,
-  { pivot, swing }: Tops,
+  { pivot, swing, inner }: Tops,
   moved: Inches,
 ): { readonly path: Path; readonly tip: Point } {
   const { armhole, underarmDown } = plan;
   const middle = armholeMiddle(armhole, underarmDown);
-  const tip = turnPoint(armhole.tip, pivot, swing);
+  const out = plan.room(inner.y);
+  const tip = add(turnPoint(armhole.tip, pivot, swing), at(out, 0));
   const swung = turnPoint(middle, pivot, swing);
-  const newMiddle = at(swung.x, (middle.y + swung.y) / 2);
+  const newMiddle = at(swung.x + (out + plan.room(underarmDown)) / 2, (middle.y + swung.y) / 2);
   const shoulder = turnPoint(armhole.shoulder, at(0, 0), swing);
   const way = turnPoint(wayAtMiddle(armhole, middle), at(0, 0), swing / 2);
   const side = at(armhole.sideAcross + moved, underarmDown);
@@ -159,7 +167,7 @@ function armholesOf(plan: PanelPlan, curve: Path, tops: Tops, innerAlong: Inches
       const cut = splitAtDepth(curve, plan.yokeDown);
       const [yokeArmhole] = certain(cut ?? undefined, "a yoke line that crosses the armhole");
       const end = pathEnd(yokeArmhole);
-      const yokeAcross = end.x + plan.upper.inner + plan.upper.outer;
+      const yokeAcross = end.x + plan.upper.inner + plan.upper.outer + plan.room(plan.yokeDown);
       const { tangent } = placeAtLength(yokeArmhole, pathLength(yokeArmhole));
       return {
         ...none,
@@ -177,18 +185,43 @@ function armholesOf(plan: PanelPlan, curve: Path, tops: Tops, innerAlong: Inches
 /** What lies above the bust of a panel: its legs, both edges down to where they meet, and the armholes beside them. */
 export interface PanelUpper {
   readonly tops: Tops;
+  /** Where along the armhole the panel meets it. */
+  readonly point: Inches;
   /** Edges from the top ends to the place where both run plumb. */
   readonly inner: Path;
   readonly outer: Path;
+  /** The outer edge before the house's room was made up in it. */
+  readonly plain: Path;
   /** How far the outer one was carried on at its top, so that both are equally long above the bust line. */
   readonly trued: Inches;
   readonly armholes: Armholes;
 }
 
-function panelTops(plan: PanelPlan, curve: Path): (Tops & { readonly innerAlong: Inches }) | null {
-  if (plan.kind === "armhole") return armholeTops(plan, curve);
+/** The outer edge above the bust with the house's room in it; on a shoulder its top moves as far as the shoulder does. */
+function roomyUpper(plan: PanelPlan, tops: Tops): Path {
+  const edge = withRoom(plan, upperEdge(plan, tops.outer, tops.pivot));
+  return plan.kind === "shoulder" ? { ...edge, start: add(tops.outer, at(plan.room(tops.inner.y), 0)) } : edge;
+}
+
+type PanelTops = Tops & { readonly innerAlong: Inches };
+
+function panelTops(plan: PanelPlan, curve: Path, point: Inches): PanelTops | null {
+  if (plan.kind === "armhole") return armholeTops(plan, curve, point);
   const tops = plan.kind === "shoulder" ? shoulderTops(plan) : yokeTops(plan);
   return tops === null ? null : { ...tops, innerAlong: 0 };
+}
+
+/** A panel point that finds no place where it was asked is looked for nearer to the middle, by this much each time. */
+const NEARER: Inches = 1 / 8;
+
+/** Panel points to try along an armhole: as asked, then nearer and nearer to its middle. */
+function* pointsToTry(plan: PanelPlan, curve: Path): Generator<Inches, void> {
+  const middle = pathLength(curve) / 2;
+  const asked = plan.panelPoint ?? middle;
+  yield asked;
+  if (plan.kind !== "armhole") return;
+  const toward = Math.sign(middle - asked) * NEARER;
+  for (let point = asked + toward; toward !== 0 && (middle - point) * toward > 0; point += toward) yield point;
 }
 
 /**
@@ -198,19 +231,51 @@ function panelTops(plan: PanelPlan, curve: Path): (Tops & { readonly innerAlong:
  */
 export function shapeUpper(plan: PanelPlan): PanelUpper | null {
   const curve = drawArmhole(plan.armhole, plan.underarmDown);
-  const tops = panelTops(plan, curve);
+  for (const point of pointsToTry(plan, curve)) {
+    const shaped = shapeAt(plan, curve, point);
+    if (shaped !== null) return shaped;
+  }
+  return null;
+}
+
+function shapeAt(plan: PanelPlan, curve: Path, point: Inches): PanelUpper | null {
+  const tops = panelTops(plan, curve, point);
   if (tops === null) return null;
   const inner = upperEdge(plan, tops.inner, tops.pivot);
-  const drawn = withRoom(plan, upperEdge(plan, tops.outer, tops.pivot));
+  const drawn = roomyUpper(plan, tops);
   const trued = plan.kind === "armhole" ? trueingRound(toBust(inner, plan.bustDown) - toBust(drawn, plan.bustDown)) : 0;
   const away = directionFrom(tops.pivot, tops.outer) ?? { x: 0, y: -1 };
   const top = add(drawn.start, scale(away, trued));
+  if (plan.kind === "armhole" && !leavesArmhole(plan, curve, tops, top)) return null;
   const outer = { ...drawn, start: top };
-  const removed =
-    plan.underarmDown < meetDown(plan) ? gapAt(inner, outer)(plan.underarmDown) - plan.room(plan.underarmDown) : 0;
-  const underarm = at(plan.sideAcross(removed), plan.underarmDown);
+  const plain = upperEdge(plan, tops.outer, tops.pivot);
+  const lower = plan.underarmDown < meetDown(plan) ? null : lowerEdge(plan, 1);
+  const [left, right] = lower === null ? [inner, outer] : [lowerEdge(plan, -1), withRoom(plan, lower)];
+  const room = movedOut(plan, lower ?? plain, right)(plan.underarmDown);
+  const removed = gapAt(left, right)(plan.underarmDown) - room;
+  const underarm = at(plan.sideAcross(removed) + room, plan.underarmDown);
   const moved = { ...tops, outer: top };
-  return { tops: moved, inner, outer, trued, armholes: armholesOf(plan, curve, moved, tops.innerAlong, underarm) };
+  return {
+    tops: moved,
+    point,
+    inner,
+    outer,
+    plain,
+    trued,
+    armholes: armholesOf(plan, curve, moved, tops.innerAlong, underarm),
+  };
+}
+
+/** An armhole that runs almost along the leg, or a leg that starts at the underarm, leaves no panel between them. */
+function leavesArmhole(
+  plan: PanelPlan,
+  curve: Path,
+  tops: Tops & { readonly innerAlong: Inches },
+  top: Point,
+): boolean {
+  if (top.y > plan.underarmDown - LEAST_ABOVE_UNDERARM) return false;
+  const leg = directionFrom(top, tops.pivot) ?? { x: 0, y: 1 };
+  return cross(leg, swungWay(curve, tops.innerAlong, tops.swing)) < -LEAST_TURN;
 }
 
 /** Every stretch of armhole that a panelled half sews, together. */

@@ -85,7 +85,7 @@ describe("the bust dart on 60 made-up bodies (seed 32)", () => {
     let looked = 0;
     for (const body of bodies) {
       const draft = draw("basic-bodice", body);
-      const dart = draft && piece(draft, "bodice-front").darts.find(({ id }) => id === "bust");
+      const dart = draft && piece(draft, "bodice-front").darts.find(({ id }) => id === "bust-dart");
       if (draft === null || dart === undefined) continue;
       looked += 1;
       const point = piece(draft, "bodice-front").marks.find(({ id }) => id === "bust/point")?.place.stitch ?? {
@@ -106,7 +106,7 @@ describe("the bust dart on 60 made-up bodies (seed 32)", () => {
       const [sewn, moved] = [draw("basic-bodice", body), draw("basic-bodice", body, { bustDart: "to-waist" })];
       if (sewn === null || moved === null) continue;
       const [before, after] = [sewn, moved].map((one) =>
-        piece(one, "bodice-front").darts.find(({ id }) => id === "front-waist"),
+        piece(one, "bodice-front").darts.find(({ id }) => id === "front-waist-dart"),
       );
       if (piece(moved, "bodice-front").turn === null) continue;
       looked += 1;

@@ -33,13 +33,13 @@ function notesOn(start: HalfStart, line: LineId): readonly Term[] {
 /** A shift's waist: as wide as its chest, and brought in by choice. */
 function waistStyle(form: BodyForm, chest: Inches, waist: Inches): readonly Term[] {
   const out: Term = {
-    label: "Let out to the chest's width",
+    code: "let-out-to-chest",
     kind: "style",
     value: chest - waist,
     source: "declared:waistWidth",
   };
   const brought: Term = {
-    label: "Brought in at the side",
+    code: "brought-in-at-side",
     kind: "style",
     value: -form.sideIn,
     source: "declared:sideIn",

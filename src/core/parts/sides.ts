@@ -1,4 +1,4 @@
-import { type Given, refuse } from "../chalk";
+import type { Given } from "../chalk";
 import {
   add,
   at,
@@ -14,6 +14,7 @@ import {
   scale,
   sideSeam,
   splitAtDepth,
+  steepness,
   straight,
   subtract,
   turnPoint,
@@ -41,29 +42,23 @@ function withHem(given: Given, half: HalfPlan): SideSeamPoints {
   return half.points;
 }
 
-/** A side that runs further across than down by this is no side: the readings do not belong together. */
-const MOST_SLANT = 2;
+/** The marks of a side from the underarm down. */
+function marksOf({ underarm, bust, underbust, waist, hip, hem }: SideSeamPoints): readonly Point[] {
+  return [underarm, bust, underbust, waist, hip, hem].filter((mark) => mark !== undefined);
+}
 
-function checkSlant(points: SideSeamPoints): void {
-  const row = [points.underarm, points.bust, points.underbust, points.waist, points.hip].filter(
-    (mark) => mark !== undefined,
-  );
-  for (const [index, mark] of row.slice(1).entries()) {
-    const above = row[index] as Point;
-    const slant = Math.abs(mark.x - above.x) / Math.max(0.1, mark.y - above.y);
-    if (slant <= MOST_SLANT) continue;
-    refuse({
-      code: "girths-too-far-apart",
-      conflicts: ["measurements.bust", "measurements.underbust", "measurements.waist", "measurements.hip"],
-      numbers: { above: 4 * above.x, below: 4 * mark.x, down: mark.y - above.y },
-    });
-  }
+/** Beyond this a cutting line that is moved out level would leave the slanted seam too little cloth. */
+const SLANTED = 1;
+
+/** Whether a side slants so much somewhere that it is cut square off its stitching line, and not level. */
+export function isSlanted(points: SideSeamPoints): boolean {
+  const row = marksOf(points);
+  return row.slice(1).some((mark, index) => steepness(row[index] as Point, mark) > SLANTED);
 }
 
 /** The side of a half as it is drawn: through its marks, flared straight from the waist, cut off where a hem rises. */
 function drawSide(given: Given, half: HalfPlan): { readonly points: SideSeamPoints; readonly path: Path } {
   const points = withHem(given, half);
-  checkSlant(points);
   const foot = hemSide(given, half);
   const drawn = sideSeam(points);
   if (half.form.style.hem === "panel-flare" && foot !== undefined)
@@ -162,8 +157,20 @@ export function turnsLower(half: HalfPlan, shape: Pick<SideShape, "angle">): boo
   return half.side === "front" && half.form.dart === "to-waist" && shape.angle > 0;
 }
 
-/** The legs of the waist dart where the bust dart moved into it: the outer one swung, both made equal. */
+/** The legs of a waist dart as they are sewn: cut off where the back's lower edge was raised. */
 export function sewnLegs(half: HalfPlan, shape: SideShape): readonly [Point, Point] {
+  const legs = chalkedLegs(half, shape);
+  const { dart, centre, form } = half;
+  if (dart === null || dart.end !== null || centre.raised === 0 || form.style.hem !== "join") return legs;
+  const side = pathEnd(shape.path).x;
+  const rise = (centre.raised * (side - dart.tip.x)) / side;
+  const share = 1 - rise / (dart.legs[0].y - dart.tip.y);
+  const [inner, outer] = legs.map((leg) => add(dart.tip, scale(subtract(leg, dart.tip), share)));
+  return [inner as Point, outer as Point];
+}
+
+/** The legs of the waist dart where the bust dart moved into it: the outer one swung, both made equal. */
+export function chalkedLegs(half: HalfPlan, shape: SideShape): readonly [Point, Point] {
   const { dart } = half;
   if (dart === null) return [at(0, 0), at(0, 0)];
   const about = bustPointOf(half);

@@ -1,5 +1,14 @@
 import type { Side } from "../blocks";
-import { type Given, givenBackTerms, type LineId, ruleValue, type Term } from "../chalk";
+import {
+  type DeclaredCode,
+  type Given,
+  givenBackTerms,
+  type LineId,
+  ruleValue,
+  type TakeOutCode,
+  type Term,
+  type TermCode,
+} from "../chalk";
 import type { Inches } from "../length";
 import { HOLLOW, isHollowGivenBack } from "./centre-line";
 import type { CentrePlan } from "./centre-plan";
@@ -10,31 +19,32 @@ import type { WaistDart } from "./waist-dart";
 /** Cloth that a half takes out, and how it is given back. */
 export interface TakenOut {
   readonly id: string;
-  readonly why: string;
-  readonly label: string;
+  readonly why: TakeOutCode;
+  /** The term with which it is given back. */
+  readonly code: TermCode;
   readonly removedAt: (down: Inches) => Inches;
   /** Given back on a line instead of what is removed there (house habit, or a style that is not given back). */
-  readonly insteadOn: Readonly<Partial<Record<LineId, { readonly amount: Inches; readonly why: string }>>>;
+  readonly insteadOn: Readonly<Partial<Record<LineId, { readonly amount: Inches; readonly why: DeclaredCode }>>>;
 }
 
 export function dartTakenOut(side: Side, dart: WaistDart | null): readonly TakenOut[] {
   if (dart === null) return [];
   const { removedAt } = dart;
-  return [{ id: `${side}-waist-dart`, why: "waist dart", label: "Waist dart given back", removedAt, insteadOn: {} }];
+  return [{ id: `${side}-waist-dart`, why: "waist-dart", code: "waist-dart-given-back", removedAt, insteadOn: {} }];
 }
 
 export function hollowTakenOut(given: Given, centre: CentrePlan): readonly TakenOut[] {
   if (centre.kind !== "zip" && centre.kind !== "seam") return [];
-  const insteadOn = isHollowGivenBack(given)
+  const insteadOn: TakenOut["insteadOn"] = isHollowGivenBack(given)
     ? {}
-    : { waist: { amount: 0, why: "zip hollow, by house rule not given back" } };
-  return [{ id: HOLLOW, why: "zip hollow", label: "Zip hollow given back", removedAt: centre.removedAt, insteadOn }];
+    : { waist: { amount: 0, why: "not-given-back-by-rule" } };
+  return [{ id: HOLLOW, why: "zip-hollow", code: "zip-hollow-given-back", removedAt: centre.removedAt, insteadOn }];
 }
 
 const upperNames = {
-  armhole: "Armhole take-out",
-  shoulder: "Shoulder take-out",
-  yoke: "Take-out below the yoke",
+  armhole: "armhole-take-out",
+  shoulder: "shoulder-take-out",
+  yoke: "yoke-take-out",
 } as const;
 
 /**
@@ -50,12 +60,33 @@ function insteadAtRibs(
   if (ribs === undefined) return {};
   if (!form.fitsRibs && waist !== undefined && side === "front") {
     const share = (ribs - plan.bustDown) / (waist - plan.bustDown);
-    return { underbust: { amount: share * shape.removedAt(waist), why: "the side runs straight past the ribs" } };
+    return { underbust: { amount: share * shape.removedAt(waist), why: "runs-past-ribs" } };
   }
   const tight = plan.tightening.inner + plan.tightening.outer;
-  return tight > 0
-    ? { underbust: { amount: shape.removedAt(ribs) - tight, why: "rib line tightened, not given back" } }
-    : {};
+  return tight > 0 ? { underbust: { amount: shape.removedAt(ribs) - tight, why: "ribs-tightened" } } : {};
+}
+
+/** The habit gives a whole intake back on the chest line, and on every line less than this below it: else the side could not run down. */
+const NEAR_CHEST: Inches = 2;
+
+/** Whether the house gives the whole upper intake back (rule `giveBack`). */
+function givesBackWhole(given: Given, plan: PanelPlan): boolean {
+  return ruleValue(given, "giveBack") === "whole" && plan.upper.inner + plan.upper.outer > 0;
+}
+
+/** What a panel's upper take-out is given back at the underarm: what it removes there, or by habit all of it. */
+export function givenBackAtUnderarm(given: Given, plan: PanelPlan, removed: Inches): Inches {
+  return givesBackWhole(given, plan) ? plan.upper.inner + plan.upper.outer : removed;
+}
+
+function insteadWhole({ given, lines }: HalfStart, plan: PanelPlan): TakenOut["insteadOn"] {
+  if (!givesBackWhole(given, plan)) return {};
+  const near = (["bust", "underbust", "waist"] as const).filter((line) => {
+    const down = lines[line]?.value;
+    return down !== undefined && down < plan.underarmDown + NEAR_CHEST;
+  });
+  const back = { amount: plan.upper.inner + plan.upper.outer, why: "given-back-whole" as const };
+  return Object.fromEntries((["chest", ...near] as const).map((line) => [line, back]));
 }
 
 /** What a panel takes out, above and below the bust line told apart. */
@@ -64,23 +95,21 @@ export function panelTakenOut(
   plan: PanelPlan,
   shape: Pick<PanelShape, "removedAt">,
 ): readonly TakenOut[] {
-  const { given, side } = start;
-  const name = side === "back" ? "Back panel take-out" : upperNames[plan.kind];
-  const intake = plan.upper.inner + plan.upper.outer;
-  const whole = ruleValue(given, "giveBack") === "whole" && intake > 0;
+  const { side } = start;
+  const name = side === "back" ? "back-panel-take-out" : upperNames[plan.kind];
   const bustDown = plan.bustDown;
   return [
     {
       id: `${side}-${plan.kind}-take-out`,
-      why: name.toLowerCase(),
-      label: `${name} given back`,
+      why: name,
+      code: `${name}-given-back`,
       removedAt: (down) => (down <= bustDown ? shape.removedAt(down) : 0),
-      insteadOn: whole ? { chest: { amount: intake, why: `${name.toLowerCase()} given back whole` } } : {},
+      insteadOn: insteadWhole(start, plan),
     },
     {
       id: `${side}-underbust-take-out`,
-      why: side === "front" ? "under-bust take-out" : "waist take-out of the back panel",
-      label: side === "front" ? "Under-bust take-out given back" : "Back panel's waist given back",
+      why: side === "front" ? "under-bust-take-out" : "back-panel-waist",
+      code: side === "front" ? "under-bust-take-out-given-back" : "back-panel-waist-given-back",
       removedAt: (down) => (down > bustDown ? shape.removedAt(down) : 0),
       insteadOn: insteadAtRibs(start, plan, shape),
     },
@@ -89,7 +118,7 @@ export function panelTakenOut(
 
 /** What the take-outs of a half are given back on a line. */
 export function givenBackOn(takenOut: readonly TakenOut[], line: LineId, level: Inches): readonly Term[] {
-  return takenOut.flatMap(({ id, label, removedAt, insteadOn }) =>
-    givenBackTerms(id, label, insteadOn[line]?.amount ?? removedAt(level)),
+  return takenOut.flatMap(({ id, code, removedAt, insteadOn }) =>
+    givenBackTerms(id, code, insteadOn[line]?.amount ?? removedAt(level)),
   );
 }

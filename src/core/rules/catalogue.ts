@@ -198,6 +198,21 @@ export const rules = {
     sets: lengths(1.5, 1, 2),
     why: "It lies outside the zip line, so every back reading starts at the zip line and not at the edge.",
   },
+  "allowance.sideWaist": {
+    label: "Side seam at the waist",
+    place: "allowance",
+    options: { "as-side": "as the side seam" },
+    range: [0.5, 3],
+    sets: same("as-side"),
+    why: "Room to let out may differ by point: 2 at the bust, 1 at the waist. It changes evenly along the side between the lines.",
+  },
+  bandTurn: {
+    label: "Folded band turned in",
+    place: "allowance",
+    options: { twice: "twice, the raw edge inside", once: "once, the raw edge neatened" },
+    sets: same("twice"),
+    why: "It decides where the centre front lies: for a 1½ band 3¾ from the cut edge turned twice, 2¼ turned once.",
+  },
   zipHollow: {
     label: "Zip hollow at the waist",
     place: "centre-back",
@@ -219,6 +234,21 @@ export const rules = {
     sets: lengths(0, 0, 0),
     why: "Shapes a back of two pieces; such a back cannot lie on the fold.",
   },
+  backContourFrom: {
+    label: "Contour leaves the plumb",
+    place: "centre-back",
+    options: { neck: "at the neck" },
+    range: [3, 9],
+    sets: lengths(5, 5, 12.5),
+    why: "Below the top line: from 5 it leaves the shoulder blades alone; from the neck it shapes a rounded back.",
+  },
+  backLowerEdge: {
+    label: "Back lower edge up at the zip",
+    place: "centre-back",
+    range: [0, 1],
+    sets: lengths(0, 0, 0),
+    why: "Half an inch takes the bulge at the zip; it runs straight to nothing at the side.",
+  },
   "frontDart.tipBelowBust": {
     label: "Front dart tip below the bust line",
     place: "darts",
@@ -239,6 +269,14 @@ export const rules = {
     range: [0, 6],
     sets: lengths(2, 2, 5),
     why: "It must run out before the fullest place.",
+  },
+  "frontDart.end": {
+    label: "Front dart runs out",
+    place: "darts",
+    options: { hip: "above the hip, by its own rule", hem: "at the hem, as a seam" },
+    range: [2, 12],
+    sets: same("hip"),
+    why: "Six below the waist keeps the belly smooth; run out at the hem it is a seam that slims the front.",
   },
   "backDart.tipAboveBust": {
     label: "Back dart tip above the bust line",
@@ -300,11 +338,18 @@ export const rules = {
     why: "It takes away the gape above the bust.",
   },
   takeOutSplit: {
-    label: "Take-out shared",
+    label: "Under-bust take-out shared",
     place: "panels",
     options: { side: "all toward the side", "mostly-side": "½ to the centre, the rest to the side", even: "evenly" },
     sets: { close: "side", easy: "even", metric: "side" },
     why: "The seam over the bust stays plumb when the side takes it all.",
+  },
+  armholeTakeOutSplit: {
+    label: "Armhole take-out lies",
+    place: "panels",
+    options: { below: "all below the panel point", even: "half above, half below" },
+    sets: { close: "below", easy: "even", metric: "below" },
+    why: "All below keeps the panel point where it was chosen; halved, the seam leans less.",
   },
   takeOutTipAboveBust: {
     label: "Armhole take-out tip above the bust line",
@@ -338,7 +383,7 @@ export const rules = {
   giveBack: {
     label: "Giving back",
     place: "panels",
-    options: { exact: "what is really removed on each line", whole: "the whole intake on the line" },
+    options: { exact: "what is really removed on each line", whole: "the whole intake, on the chest line and near it" },
     sets: same("exact"),
     why: "Given back whole, an armhole take-out makes the chest 1 to 3 larger; then the surplus is shown.",
   },

@@ -25,3 +25,4 @@ export {
 export { type RefusalWording, wordRefusal } from "./english/refusals";
 export { type SpokenStep, speakLength, speakStep } from "./english/spoken";
 export { type StepWording, wordReason, wordStep } from "./english/steps";
+export { wordLedgerWhy, wordPieceName, wordTerm, wordTurnEnd } from "./english/terms";

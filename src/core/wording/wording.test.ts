@@ -1,17 +1,21 @@
 import { describe, expect, it } from "vitest";
 import { measurementIds, typicalBody } from "../body";
-import type { Refusal, RefusalCode, StepReason } from "../chalk";
+import { declaredCodes, pieceNames, type Remedy, type StepReason, takeOutCodes, termCodes } from "../chalk";
 import { type Finding, findingIds } from "../checks";
 import { makeSheet } from "../formats";
 import { garments } from "../garments";
+import { bodyChoices } from "../parts";
 import {
   nameEdge,
   wordAbsurdReading,
   wordFinding,
+  wordLedgerWhy,
   wordLengthProblem,
   wordMissingReading,
+  wordPieceName,
   wordReason,
   wordRefusal,
+  wordTerm,
 } from ".";
 
 /** Words that a tailor must never read: holes in a sentence, and software's own. */
@@ -47,6 +51,19 @@ const numbers = {
   length: 80,
   used: 88,
   width: 30,
+  raised: 1,
+  asked: 4,
+  kept: 3,
+  lift: 1,
+  yoke: 8,
+  intake: 3,
+  usual: 2,
+  half: 1.25,
+  across: 3,
+  down: 1,
+  shared: 1,
+  finished: 30,
+  ribs: 31,
 };
 const finding = (id: Finding["id"]): Finding => ({
   id,
@@ -57,7 +74,15 @@ const finding = (id: Finding["id"]): Finding => ({
   measurement: "bust",
   doubt: "underbust-not-below-bust",
   numbers,
-  words: { shape: "boat", why: "zip hollow", girth: "waist", seam: "side", rule: "the usual", against: "waist" },
+  words: {
+    shape: "boat",
+    why: "zip-hollow",
+    line: "waist",
+    girth: "waist",
+    seam: "side",
+    rule: "the usual",
+    against: "waist",
+  },
 });
 
 describe("findings", () => {
@@ -79,44 +104,61 @@ describe("findings", () => {
     expect(wordFinding(finding("girth-off"), "cm").text).toContain("91.4 cm"));
 });
 
-const codes: readonly RefusalCode[] = [
-  "shoulder-wider-than-chest",
-  "armhole-too-small-for-chest",
-  "armhole-too-deep",
-  "neck-wider-than-shoulder",
-  "neck-below-waist",
-  "hem-above-hip",
-  "hip-above-waist",
-  "hem-too-narrow",
-  "four-layers-need-no-opening",
-  "front-not-inside-back",
-  "shoulder-drop-too-steep",
+const remedies: readonly (readonly [Remedy, string])[] = [
+  [
+    { kind: "choice", id: "neckWidth", choice: bodyChoices.neckWidth, value: 3.375, bound: "at-most" },
+    "Choose 3⅜ in or less for “Neck width, from the centre”.",
+  ],
+  [
+    { kind: "choice", id: "panelLine", choice: bodyChoices.panelLine, value: "straight", bound: "exactly" },
+    "Choose “Straight from the middle of the shoulder” for “Panel line above the bust”.",
+  ],
+  [
+    { kind: "rule", id: "ease.waist", value: 1, bound: "at-least" },
+    "Set the house rule “Ease at the waist, whole body” to 1 in or more.",
+  ],
+  [{ kind: "measure", readings: ["bust", "shoulder"] }, "Measure bust girth and across shoulder again."],
+  [{ kind: "measure", readings: [] }, "Measure again, or choose another garment."],
+  [{ kind: "defaults" }, "Go back to this garment's own choices and house rules, then change one thing at a time."],
 ];
 
-it.each(codes)("the refusal %s says what conflicts and a way out", (code) => {
-  const refusal: Refusal = {
-    code,
-    conflicts: [],
-    numbers: {
-      halfShoulder: 9,
-      quarter: 8,
-      least: 16,
-      neckWidth: 7,
-      depth: 18,
-      waist: 17,
-      hem: 20,
-      hip: 25,
-      hipDepth: 2,
-      drop: 3,
-      shoulder: 4,
-    },
-    nearest: 15,
-  };
-  const { message, remedy } = wordRefusal(refusal, "in");
-  for (const said of [message, remedy]) {
-    expect(said).not.toMatch(WRONG);
-    expect(said).toMatch(/^[A-Z].*\.$/);
-  }
+describe("refusals", () => {
+  it.each(remedies)("a way out is said as what to set, and to what: %j", (remedy, said) =>
+    expect(wordRefusal({ code: "panels-need-own-fold", conflicts: [], numbers: {} }, remedy, "in").remedy).toBe(said),
+  );
+  it("names the line that the neck reaches: a yoke line is not the waist line", () => {
+    const refusal = { code: "neck-below-waist", conflicts: [], numbers: { depth: 9, waist: 8 } } as const;
+    const said = (line: string) => wordRefusal({ ...refusal, words: { line } }, null, "in").message;
+    expect(said("yoke")).toBe("A neck depth of 9 in reaches down to the yoke line at 8 in.");
+    expect(said("ribs")).toContain("under-bust line");
+  });
+});
+
+describe("the words of a sum", () => {
+  it.each(termCodes)("%s is said whole, and needs no number that it was not given", (code) => {
+    const about = {
+      measurement: "bust",
+      share: 4,
+      whole: 2,
+      rule: "allowance.side",
+      count: 3,
+      words: "hollow back",
+    } as const;
+    expect(wordTerm({ code, about }, "in")).not.toMatch(WRONG);
+    expect(wordTerm({ code, about }, "in").length).toBeGreaterThan(3);
+  });
+  it("says a quarter of the bust, and both the quarter and the whole of an ease", () => {
+    expect(wordTerm({ code: "body-share", about: { measurement: "bust", share: 4 } }, "in")).toBe("Bust girth ÷ 4");
+    expect(wordTerm({ code: "ease-quarter", about: { whole: 2 } }, "cm")).toBe("Ease, a quarter of 5.1");
+  });
+  it.each([...takeOutCodes, ...declaredCodes])("the ledger says %s in words", (code) =>
+    expect(wordLedgerWhy(code, undefined)).toMatch(/^[a-z][a-z -]+.*[a-z]$/),
+  );
+  it("a figure note says its own words in the ledger", () =>
+    expect(wordLedgerWhy("figure-note", "one hip fuller")).toBe("one hip fuller"));
+  it.each(pieceNames)("the piece %s has a name to chalk", (name) =>
+    expect(wordPieceName(name)).toMatch(/^[A-Z][a-z ]+$/),
+  );
 });
 
 describe("steps", () => {

@@ -46,7 +46,13 @@ function writeStep(paper: PaperStack, step: SheetStep, unit: CutSheet["unit"]): 
   if (step.reading === null || step.act === "edge") return;
   pen.writeRight(page, formatLengthWithUnit(step.reading, unit), MARGIN + width, top - 19, READING);
   if (step.cutReading !== null)
-    pen.writeRight(page, `cut ${formatLengthWithUnit(step.cutReading, unit)}`, MARGIN + width, top - 33, CUT);
+    pen.writeRight(
+      page,
+      `cut ${formatLengthWithUnit(step.cutReading, unit)}${step.cutFrom === undefined ? "" : " from the edge"}`,
+      MARGIN + width,
+      top - 33,
+      CUT,
+    );
 }
 
 /** The step list on paper, black on white: a box to tick, what to do, the reading. Bytes of a PDF. */

@@ -160,6 +160,24 @@ function Notches({
   });
 }
 
+type SheetDart = SheetPiece["darts"][number];
+
+/** Both legs of a dart as one line through its tip, or as two where it was cut off there. */
+function dartLine({ tip, legs: [inner, outer], end, opens, mouth }: SheetDart): string {
+  const [from, to] = opens ?? [tip, tip];
+  const [foot, outerFoot] = mouth ?? [end, end];
+  const leg = (...places: readonly (SheetDart["tip"] | null)[]) => places.filter((place) => place !== null);
+  const along = (places: readonly SheetDart["tip"][]) => places.map(([x, y]) => `${x} ${y}`).join(" L ");
+  const row = leg(foot, inner, from);
+  const back = leg(to, outer, outerFoot);
+  return opens === null ? `M ${along([...row, ...back])}` : `M ${along(row)} M ${along(back)}`;
+}
+
+/** Frozen sheets name a dart without the word. */
+function isDartStep(step: SheetStep | null, id: string): boolean {
+  return step?.act === "dart" && step.id.endsWith(id.endsWith("-dart") ? id : `${id}-dart`);
+}
+
 /** Darts in their own line: sewn, never cut. */
 function Darts({
   piece,
@@ -170,16 +188,12 @@ function Darts({
   readonly step: SheetStep | null;
   readonly fine: number;
 }) {
-  return piece.darts.map(({ id, tip, legs: [inner, outer], end, opens }) => {
-    const lit = step?.act === "dart" && step.id.endsWith(`${id}-dart`);
-    const [from, to] = opens ?? [tip, tip];
-    const row = [from, inner, ...(end === null ? [] : [end])].reverse();
-    const back = [to, outer, ...(end === null ? [] : [end])];
-    const along = (points: readonly (readonly [number, number])[]) => points.map(([x, y]) => `${x} ${y}`).join(" L ");
+  return piece.darts.map((dart) => {
+    const lit = isDartStep(step, dart.id);
     return (
       <path
-        key={id}
-        d={opens === null ? `M ${along([...row, ...back])}` : `M ${along(row)} M ${along(back)}`}
+        key={dart.id}
+        d={dartLine(dart)}
         fill="none"
         stroke={lit ? LANTERN : CHALK}
         strokeWidth={(lit ? 0.26 : 0.12) * fine}

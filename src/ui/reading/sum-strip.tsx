@@ -18,6 +18,7 @@ const kindStyle: Readonly<Record<SheetTerm["kind"], string>> = {
   "figure-note": "bg-given",
   allowance: "border-dashed bg-card",
   trued: "bg-style",
+  drawn: "border-dotted bg-card",
   rounding: "bg-card",
 };
 
@@ -29,6 +30,7 @@ const kindName: Readonly<Record<SheetTerm["kind"], string>> = {
   "figure-note": "figure note",
   allowance: "allowance",
   trued: "trued",
+  drawn: "off the drawing",
   rounding: "rounding",
 };
 

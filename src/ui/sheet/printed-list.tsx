@@ -24,6 +24,7 @@ export function PrintedList({ sheet }: { readonly sheet: CutSheet }) {
               {step.cutReading !== null && (
                 <span className="block text-sm font-normal">
                   cut <Reading value={step.cutReading} unit={sheet.unit} />
+                  {step.cutFrom !== undefined && " from the edge"}
                 </span>
               )}
             </span>

@@ -35,9 +35,9 @@ export function ReadingInHand({ sheet, step }: { readonly sheet: CutSheet; reado
         {summed ? (
           <SumStrip
             terms={step.terms}
-            cutTerms={mark?.cutTerms ?? []}
+            cutTerms={step.cutFrom === undefined ? (mark?.cutTerms ?? []) : []}
             total={step.reading ?? 0}
-            cut={step.cutReading}
+            cut={step.cutFrom === undefined ? step.cutReading : null}
             unit={sheet.unit}
           />
         ) : (

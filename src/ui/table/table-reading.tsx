@@ -52,6 +52,7 @@ export function TableReading({ sheet, step }: { readonly sheet: CutSheet; readon
           <strong>
             <Reading value={step.cutReading} unit={sheet.unit} withUnit />
           </strong>
+          {step.cutFrom !== undefined && " from the cloth’s edge"}
         </p>
       )}
       <p className="max-w-3xl text-xl text-chalk-soft lg:text-2xl">

@@ -19,6 +19,7 @@ export function useVoice(sheet: CutSheet, step: SheetStep | undefined) {
           ...one,
           reading: measured ? one.reading : null,
           cutReading: measured ? one.cutReading : null,
+          cutFrom: one.cutFrom,
           direction: sayDirection(one),
         },
         sheet.unit,

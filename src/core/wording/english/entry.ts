@@ -6,6 +6,9 @@ const problems: Readonly<Record<LengthProblemCode, (typed: string) => string>> =
   "not-a-length": (typed) => `“${typed}” is not a length. Write it like 38, 38.5, 38 1/2 or 97,5 cm.`,
   negative: () => "is less than nothing. A reading starts at the tape's end: write it without the minus.",
   zero: () => "is zero. Leave it out if it was not taken.",
+  "more-than-whole": (typed) => `“${typed}” has a fraction of more than one. Write the whole inches first: 50 1/2.`,
+  thousands: (typed) => `“${typed}” may be a thousand, or one and nothing. Write it with a point: 1.0, or 1000.`,
+  "feet-then-inches": (typed) => `“${typed}” is not a length. After feet come less than twelve inches: 5' 4 1/2".`,
   "divided-by-zero": (typed) => `“${typed}” divides by nothing. Write the fraction like 1/2.`,
 };
 

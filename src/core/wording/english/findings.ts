@@ -2,6 +2,7 @@ import { type DoubtCode, measurements } from "../../body";
 import type { Finding, FindingId } from "../../checks";
 import { formatLengthWithUnit, type Inches, type Unit } from "../../length";
 import { nameLine, namePiece } from "./names";
+import { wordLedgerWhy } from "./terms";
 
 export interface FindingWording {
   readonly text: string;
@@ -15,6 +16,9 @@ interface Spoken {
   readonly label: string;
   readonly against: string;
 }
+
+/** What a ledger row is about: its take-out, its declaration, or a figure note in its own words. */
+const why = ({ words }: Finding): string => wordLedgerWhy(words?.why ?? "", words?.said);
 
 const lowered = (text: string): string => text.charAt(0).toLowerCase() + text.slice(1);
 
@@ -36,6 +40,8 @@ const doubts: Readonly<Record<DoubtCode, (spoken: Spoken) => string>> = {
   "upper-arm-close-to-armhole": ({ say }) =>
     `The upper arm, ${say("value")}, is within an inch of the armhole, ${say("against")}.`,
   "wrist-over-elbow": ({ say }) => `The wrist, ${say("value")}, is larger than the elbow, ${say("against")}.`,
+  "lengths-disagree": ({ label, say }) =>
+    `${label}, ${say("value")}, and the same length read from the waist, ${say("against")} from the shoulder, are not the same.`,
   "front-shorter-than-back": ({ say }) =>
     `The front half length, ${say("value")}, is shorter than the back, ${say("against")}.`,
   "changed-since-last-card": ({ label, say }) =>
@@ -44,7 +50,7 @@ const doubts: Readonly<Record<DoubtCode, (spoken: Spoken) => string>> = {
 
 const findings: Readonly<Record<FindingId, (spoken: Spoken) => FindingWording>> = {
   "take-out-not-given-back": ({ finding, say }) => ({
-    text: `On the ${nameLine(finding.line ?? "")} of the ${namePiece(finding.piece ?? "")}, ${say("removed")} was taken out (${finding.words?.why}) and ${say("givenBack")} given back.`,
+    text: `On the ${nameLine(finding.line ?? "")} of the ${namePiece(finding.piece ?? "")}, ${say("removed")} was taken out (${why(finding)}) and ${say("givenBack")} given back.`,
     remedy: "Add the difference at the side on that line.",
   }),
   "girth-off": ({ finding, say }) => ({
@@ -52,11 +58,11 @@ const findings: Readonly<Record<FindingId, (spoken: Spoken) => FindingWording>> 
     remedy: `Look at the side mark of the ${nameLine(finding.line ?? "")}.`,
   }),
   "not-given-back-by-rule": ({ finding, say }) => ({
-    text: `On the ${nameLine(finding.line ?? "")} of the ${namePiece(finding.piece ?? "")} ${say("removed")} is taken out and not given back: ${finding.words?.why}.`,
+    text: `On the ${nameLine(finding.line ?? "")} of the ${namePiece(finding.piece ?? "")} ${say("removed")} is taken out and not given back: ${why(finding)}.`,
     remedy: "The garment is twice that smaller there over the whole body. Turn the rule on to give it back.",
   }),
   "figure-note-applied": ({ finding, say }) => ({
-    text: `Figure note on the ${nameLine(finding.line ?? "")} of the ${namePiece(finding.piece ?? "")}: ${finding.words?.why}, ${say("difference")} a quarter.`,
+    text: `Figure note on the ${nameLine(finding.line ?? "")} of the ${namePiece(finding.piece ?? "")}: ${why(finding)}, ${say("difference")} a quarter.`,
     remedy: "Switch the note off if this garment should not have it.",
   }),
   "seam-mismatch": ({ finding, say }) => ({
@@ -111,12 +117,16 @@ const findings: Readonly<Record<FindingId, (spoken: Spoken) => FindingWording>> 
     text: doubts[spoken.finding.doubt ?? "outside-usual-range"](spoken),
     remedy: `Measure the ${lowered(spoken.label)} again.`,
   }),
+  "reading-derived": ({ label, say, finding }) => ({
+    text: `${label}, ${say("value")}, is the same length as it was read from its other end: ${finding.words?.rule}.`,
+    remedy: "Nothing to do; measure it directly if the two readings were taken on different days.",
+  }),
   "reading-estimated": ({ label, say, finding }) => ({
     text: `${label} was not taken; ${say("value")} is used: ${finding.words?.rule}.`,
     remedy: `Measure the ${lowered(label)} when the client is there.`,
   }),
   "given-back-whole": ({ finding, say }) => ({
-    text: `On the ${nameLine(finding.line ?? "")} of the ${namePiece(finding.piece ?? "")} ${say("removed")} is removed and ${say("givenBack")} given back: ${finding.words?.why}.`,
+    text: `On the ${nameLine(finding.line ?? "")} of the ${namePiece(finding.piece ?? "")} ${say("removed")} is removed and ${say("givenBack")} given back: ${why(finding)}.`,
     remedy: "The surplus is shown in the finished girth. Give back exactly to be rid of it.",
   }),
   "panel-cuts-overlap": ({ finding }) => ({
@@ -162,6 +172,46 @@ const findings: Readonly<Record<FindingId, (spoken: Spoken) => FindingWording>> 
   "trim-needs-join": () => ({
     text: "The house trims the back's lower edge, but this body does not end in a join; both are drawn equally long.",
     remedy: "Nothing to do. Choose a bust dart if the front should be longer.",
+  }),
+  "contour-needs-seam": () => ({
+    text: "The centre-back contour is left out: this back lies on the fold, where no seam can shape it.",
+    remedy: "Choose a zip or a seam at the centre back, and one fold for each half.",
+  }),
+  "panel-room-by-line": () => ({
+    text: "The half inch on the panel line stands for the seam, so the panels are not moved apart as well.",
+    remedy: "Keep the panel line at half the bust span to have the panels moved apart on every line.",
+  }),
+  "dart-tip-raised": ({ finding, say }) => ({
+    text: `The tip of the waist dart of the ${namePiece(finding.piece ?? "")} lies ${say("raised")} higher than the house has it: a shorter dart cannot be pressed flat.`,
+    remedy: "Set its tip further from the waist in the house rules, or leave the dart out.",
+  }),
+  "panel-point-moved": ({ say }) => ({
+    text: `The panel meets the armhole ${say("used")} from the tip, not ${say("asked")}: there it finds no place with its take-out.`,
+    remedy: "Let it meet the armhole nearer to its middle, or take out less.",
+  }),
+  "ribs-line-moved": ({ say }) => ({
+    text: `The under-bust line is drawn ${say("used")} down, not ${say("asked")}: there it would lie too near the bust line or the waist.`,
+    remedy: "Measure shoulder to under-bust, to the bust point and the front half length again.",
+  }),
+  "cup-lift-lowered": ({ say }) => ({
+    text: `The cup is lifted ${say("used")}, not ${say("asked")}: between bust line and ribs there is no room for more.`,
+    remedy: "Measure shoulder to under-bust again, or ask for less lift.",
+  }),
+  "figure-note-unused": ({ finding }) => ({
+    text: `The figure note “${finding.words?.why}” moves nothing: this garment has no ${nameLine(finding.words?.line ?? "")} to measure on the ${namePiece(finding.piece ?? "")}.`,
+    remedy: "Put it on a piece and line that this garment has, or leave it out.",
+  }),
+  "side-steep": ({ finding, say }) => ({
+    text: `Within ${say("down")} the side of the ${namePiece(finding.piece ?? "")} runs ${say("across")} across: it is drawn straight through the marks there.`,
+    remedy: "Measure the girths above and below again, and the lengths between them, before you cut.",
+  }),
+  "take-out-large": ({ finding, say }) => ({
+    text: `The ${why(finding)} of the ${namePiece(finding.piece ?? "")} takes out ${say("intake")}, more than ${say("usual")}.`,
+    remedy: "Look at the shape of the panels before you cut, or take out less.",
+  }),
+  "dart-wide": ({ finding, say }) => ({
+    text: `The waist dart of the ${namePiece(finding.piece ?? "")} is ${say("half")} wide on each side of its line; over ${say("most")} it buckles.`,
+    remedy: "Make panels, or take out less.",
   }),
   "half-scale": () => ({
     text: "Chalked at half scale: every reading is halved, allowances too. The girths and seams of the proof are those of the full size.",

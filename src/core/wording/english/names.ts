@@ -53,6 +53,9 @@ const markNames: Readonly<Record<string, string>> = {
   "waist/hollow": "zip hollow",
   "centre/hem": "hem at the centre",
   "centre/zip-end": "end of the zip",
+  "centre/slit-end": "end of the slit",
+  "centre/lower-edge": "lower edge at the zip",
+  "edge/neck": "neck at the front edge",
   "side/foot": "foot of the side seam",
   "bust/point": "bust point",
   "bust/side": "bust side",
@@ -78,6 +81,8 @@ const notchNames: Readonly<Record<string, string>> = {
   hip: "hip",
   "zip-end": "end of the zip",
   "zip-top": "top of the zip line",
+  "slit-end": "end of the slit",
+  underbust: "under-bust level",
   "centre-neck": "centre of the neck",
   bust: "bust point level",
 };

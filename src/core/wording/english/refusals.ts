@@ -1,128 +1,140 @@
-import type { Refusal, RefusalCode } from "../../chalk";
-import { formatLengthWithUnit, type Unit } from "../../length";
+import { measurements } from "../../body";
+import type { Refusal, RefusalCode, Remedy } from "../../chalk";
+import { formatLengthWithUnit, type Inches, type Unit } from "../../length";
+import { type RuleId, ruleDefinition } from "../../rules";
+import { nameEdge, nameList, namePiece } from "./names";
 
 export interface RefusalWording {
   readonly message: string;
   readonly remedy: string;
 }
 
-type Say = (name: string) => string;
+/** A refusal's numbers and codes, ready to be said. */
+interface Spoken {
+  readonly say: (name: string) => string;
+  readonly word: (name: string) => string;
+}
 
-const refusals: Readonly<Record<RefusalCode, (say: Say, nearest: string) => RefusalWording>> = {
-  "shoulder-wider-than-chest": (say, nearest) => ({
-    message: `Half across shoulder (${say("halfShoulder")}) is wider than a quarter of the bust with its ease (${say("quarter")}): there is no underarm to draw.`,
-    remedy: `Measure both again. With this bust, across shoulder may be ${nearest} at most.`,
-  }),
-  "armhole-too-small-for-chest": (say, nearest) => ({
-    message: `The armhole is too small for this chest: the shortest that can be drawn is ${say("least")}.`,
-    remedy: `Measure the armhole again; ${nearest} would do. Or choose another armhole depth.`,
-  }),
-  "armhole-too-deep": (_say, nearest) => ({
-    message: "The armhole would be so deep that the chest line falls at the waist.",
-    remedy: `Measure the armhole and the half length again, or choose another armhole depth; ${nearest} would do.`,
-  }),
-  "neck-wider-than-shoulder": (say, nearest) => ({
-    message: `A neck width of ${say("neckWidth")} leaves no shoulder (half across shoulder is ${say("halfShoulder")}).`,
-    remedy: `Choose ${nearest} or less.`,
-  }),
-  "neck-below-waist": (say, nearest) => ({
-    message: `A neck depth of ${say("depth")} reaches the waist line at ${say("waist")}.`,
-    remedy: `Choose ${nearest} or less.`,
-  }),
-  "hem-above-hip": (say, nearest) => ({
-    message: `The hem (${say("hem")}) would lie above or on the hip line (${say("hip")}).`,
-    remedy: `Measure the full length again; ${nearest} is the shortest for this dress.`,
-  }),
-  "hip-above-waist": (say) => ({
-    message: `The hip would lie only ${say("hipDepth")} below the waist.`,
-    remedy: "Measure shoulder to hip and the front half length again.",
-  }),
-  "hem-too-narrow": (say) => ({
-    message: `The hem would be only ${say("hem")} a quarter.`,
-    remedy: "Take less off the hem.",
-  }),
-  "four-layers-need-no-opening": () => ({
-    message: "In four layers both centres lie on folds; a zip line cannot.",
-    remedy: "Fold twice, trace the back from the front, or leave out the zip.",
-  }),
-  "front-not-inside-back": () => ({
-    message: "The front sticks out of the back's outline, so cutting the back first would cut into the front.",
-    remedy: "Fold twice instead, or make the back neck shallower and no wider in shape than the front's.",
-  }),
-  "armhole-below-bust": (say, nearest) => ({
-    message: `The underarm would lie ${say("chest")} down, far below the bust line at ${say("bust")}.`,
-    remedy: `Measure the armhole and shoulder to bust point again, or choose another armhole depth; a chest line at ${nearest} would do.`,
-  }),
-  "girths-too-far-apart": (say) => ({
-    message: `Within ${say("down")} the body would go from ${say("above")} to ${say("below")} round: no side seam can follow that.`,
-    remedy: "Measure bust, under-bust, waist and hip again, and the lengths between them.",
-  }),
-  "underbust-out-of-place": (say, nearest) => ({
-    message: `The under-bust line (${say("ribs")}) must lie well below the bust line (${say("bust")}) and above the waist (${say("waist")}).`,
-    remedy: `Measure shoulder to under-bust and to the bust point again; ${nearest} would do. Without panels it is not needed.`,
-  }),
-  "bust-dart-too-large": (say) => ({
-    message: `The front is ${say("excess")} longer than the back: more than a dart can take up.`,
-    remedy: "Measure both half lengths again, or draw it without a bust dart.",
-  }),
-  "bust-dart-too-low": (say) => ({
-    message: `The bust dart would open ${say("mouth")} down, within an inch and a half of the waist line (${say("waist")}).`,
-    remedy:
-      "Below the bust mark there is no room for it. Measure shoulder to bust point and both half lengths again, or draw it without a bust dart.",
-  }),
-  "bust-dart-needs-panel": () => ({
-    message: "A bust dart can only be closed into a panel seam where the front has panels from armhole or shoulder.",
-    remedy: "Sew the dart, or choose front panels.",
-  }),
-  "bust-dart-needs-waist-dart": () => ({
-    message: "A bust dart can only be closed into a waist dart that opens into the waist edge.",
-    remedy: "Sew the dart, or choose a waist dart in front on a body that ends at the waist, without panels.",
-  }),
-  "dart-too-short": (say) => ({
-    message: `The waist dart would run from ${say("tip")} to ${say("end")}, too short beside the waist line at ${say("waist")}.`,
-    remedy: "Leave the dart out, or set its tips further from the waist in the house rules.",
-  }),
-  "dart-beyond-side": (say, nearest) => ({
-    message: `The waist dart ends ${say("dart")} from the centre, at or over the side (${say("side")}).`,
-    remedy: `Measure the bust span again (${nearest} at most here), or make the dart narrower.`,
-  }),
-  "panel-off-armhole": (say, nearest) => ({
-    message: `The panel with its take-out would meet the armhole from ${say("from")} to ${say("to")} along it; it is ${say("armhole")} long.`,
-    remedy: `Let the panel meet it further inside (its middle is at ${nearest}), or take out less.`,
-  }),
-  "panel-room-twice": () => ({
-    message: "The half inch on the span and the panels moved apart stand for the same seam: it would be added twice.",
-    remedy: "Keep the panel line at half the bust span, or do not move the panels apart.",
-  }),
-  "band-narrower-than-seam": (say, nearest) => ({
-    message: `Half a band of ${say("band")} is narrower than its seam of ${say("seam")}.`,
-    remedy: `Choose a band of ${nearest} or more.`,
-  }),
-  "slit-longer-than-front": (say, nearest) => ({
-    message: `A slit of ${say("slit")} is longer than the front below the neck (${say("front")}).`,
-    remedy: `Choose ${nearest} or less, or 0 for a slit to the hem.`,
-  }),
-  "pleat-needs-yoke": () => ({
-    message: "A back pleat is held by a yoke across a back on the fold; here there is none.",
-    remedy: "Choose a back yoke and no opening at the centre back, or no pleat.",
-  }),
-  "yoke-below-armhole": (say, nearest) => ({
-    message: `The back yoke (${say("yoke")} down) would end below the armhole at ${say("chest")}.`,
-    remedy: `Choose ${nearest} or less below the neck.`,
-  }),
-  "panels-need-own-fold": () => ({
-    message: "Front and back can only share a fold when each is one piece.",
-    remedy: "Fold once for the front and once for the back.",
-  }),
-  "shoulder-drop-too-steep": (say) => ({
-    message: `A shoulder drop of ${say("drop")} is too steep for a shoulder of ${say("shoulder")}.`,
-    remedy: "Choose a smaller drop, or the same for front and back.",
-  }),
+/** What a neck may reach. */
+const reached: Readonly<Record<string, string>> = { waist: "waist line", ribs: "under-bust line", yoke: "yoke line" };
+
+/** What lies at a centre that is no fold. */
+const centres: Readonly<Record<string, string>> = {
+  zip: "a zip line",
+  seam: "a centre-back seam",
+  "cut-fold": "a seam inside the front's fold",
 };
 
-/** Says why a draft cannot be drawn, and the nearest way out, in the shop's unit. */
-export function wordRefusal(refusal: Refusal, unit: Unit): RefusalWording {
-  const nearest =
-    typeof refusal.nearest === "number" ? formatLengthWithUnit(refusal.nearest, unit) : String(refusal.nearest ?? "");
-  return refusals[refusal.code]((name) => formatLengthWithUnit(refusal.numbers[name] ?? 0, unit), nearest);
+const frontEdge = (id: string): string => (id.startsWith("front-") ? nameEdge(id) : `front's ${nameEdge(id)}`);
+
+const messages: Readonly<Record<RefusalCode, (spoken: Spoken) => string>> = {
+  "shoulder-wider-than-chest": ({ say }) =>
+    `Half across shoulder (${say("halfShoulder")}) is wider than a quarter of the bust with its ease (${say("quarter")}): there is no underarm to draw.`,
+  "armhole-too-small-for-chest": ({ say }) =>
+    `The armhole is too small for this chest: the shortest that can be drawn is ${say("least")}.`,
+  "armhole-too-deep": () => "The armhole would be so deep that the chest line falls at the waist.",
+  "neck-wider-than-shoulder": ({ say }) =>
+    `A neck width of ${say("neckWidth")} leaves no shoulder (half across shoulder is ${say("halfShoulder")}).`,
+  "neck-below-waist": ({ say, word }) =>
+    `A neck depth of ${say("depth")} reaches down to the ${reached[word("line")] ?? word("line")} at ${say("waist")}.`,
+  "hem-above-hip": ({ say }) => `The hem (${say("hem")}) would lie above or on the hip line (${say("hip")}).`,
+  "hip-above-waist": ({ say }) => `The hip would lie only ${say("hipDepth")} below the waist.`,
+  "hem-too-narrow": ({ say }) => `The hem would be only ${say("hem")} a quarter.`,
+  "four-layers-need-no-opening": ({ word }) =>
+    `In four layers both centres lie on folds; ${centres[word("what")] ?? "a centre seam"} cannot.`,
+  "front-not-inside-back": ({ say, word }) =>
+    `The ${frontEdge(word("edge"))} sticks ${say("out")} out of the back's outline, so cutting the back first would cut into the front.`,
+  "shoulder-drop-too-steep": ({ say }) =>
+    `A shoulder drop of ${say("drop")} is too steep for a shoulder of ${say("shoulder")}.`,
+  "armhole-below-bust": ({ say }) =>
+    `The underarm would lie ${say("chest")} down, far below the bust line at ${say("bust")}.`,
+  "underbust-out-of-place": ({ say }) =>
+    `The under-bust line (${say("ribs")}) must lie well below the bust line (${say("bust")}) and above the waist (${say("waist")}).`,
+  "bust-dart-too-large": ({ say }) =>
+    `The front is ${say("excess")} longer than the back: more than a dart can take up.`,
+  "bust-dart-too-low": ({ say }) =>
+    `The bust dart would open ${say("mouth")} down, within an inch and a half of the waist line (${say("waist")}).`,
+  "bust-dart-needs-panel": () =>
+    "A bust dart can only be closed into a panel seam where the front has panels from armhole or shoulder.",
+  "bust-dart-needs-waist-dart": () =>
+    "A bust dart can only be closed into a waist dart that opens into the waist edge.",
+  "dart-too-short": ({ say }) =>
+    `The waist dart would run from ${say("tip")} to ${say("end")}, too short beside the waist line at ${say("waist")}.`,
+  "dart-beyond-side": ({ say }) =>
+    `The waist dart ends ${say("dart")} from the centre, at or over the side (${say("side")}).`,
+  "panel-off-armhole": ({ say }) =>
+    `The panel with its take-out would meet the armhole from ${say("from")} to ${say("to")} along it; it is ${say("armhole")} long.`,
+  "slit-longer-than-front": ({ say }) =>
+    `A slit of ${say("slit")} is longer than the front below the neck (${say("front")}).`,
+  "pleat-needs-yoke": () => "A back pleat is held by a yoke across a back on the fold; here there is none.",
+  "yoke-below-armhole": ({ say }) =>
+    `The back yoke (${say("yoke")} down) would end below the armhole at ${say("chest")}.`,
+  "panels-need-own-fold": () => "Front and back can only share a fold when each is one piece.",
+  "panel-off-shoulder": ({ say }) =>
+    `The panel seam would leave the shoulder at ${say("panel")}, at or inside the neck (${say("neckWidth")} wide).`,
+  "neck-meets-panel": ({ say }) => `A neck ${say("neckWidth")} wide and ${say("depth")} deep runs into the panel seam.`,
+  "neck-meets-dart": ({ say }) =>
+    `A neck ${say("depth")} deep runs into the waist dart, whose tip lies ${say("tip")} down.`,
+  "take-out-too-uneven": ({ say }) =>
+    `With ${say("takeOut")} taken out toward one side, the outer panel's lower edge would have to be lifted ${say("lifted")} to meet the inner one.`,
+  "trim-reaches-ribs": ({ say }) =>
+    `A lower edge taken up by ${say("trimmed")} would reach the ribs (${say("ribs")}) on this short body (waist at ${say("waist")}).`,
+  "sweetheart-too-shallow": ({ say }) =>
+    `A sweetheart ${say("depth")} deep would rise into the shoulder: it wants ${say("least")} at least.`,
+  "slit-not-for-facing": ({ say }) =>
+    `A slit of ${say("slit")} is not for a facing: that takes ${say("least")} to ${say("most")}.`,
+  "split-cuts-dart": ({ say }) =>
+    `The split, ${say("split")} down, would cut across the bust dart, which ends at ${say("dart")}.`,
+  "outline-crosses-itself": () => "With these rules and choices the outline of a piece would cross itself.",
+};
+
+/** A value of a choice or a rule, as a person would say it. */
+function sayValue(
+  value: string | boolean | Inches,
+  options: Readonly<Record<string, string>> | undefined,
+  unit: Unit,
+): string {
+  if (typeof value === "number") return formatLengthWithUnit(value, unit);
+  if (typeof value === "boolean") return value ? "yes" : "no";
+  return `“${options?.[value] ?? value}”`;
+}
+
+const bounds = { "at-most": " or less", "at-least": " or more", exactly: "" } as const;
+
+function sayRule(id: RuleId, value: string | boolean | Inches, unit: Unit): string {
+  return sayValue(value, ruleDefinition(id).options, unit);
+}
+
+/** Says a way out that was tried: which choice or rule, and to what. */
+function wordRemedy(remedy: Remedy, unit: Unit): string {
+  switch (remedy.kind) {
+    case "choice": {
+      const { choice, value, bound } = remedy;
+      const options = choice.kind === "option" ? choice.options : undefined;
+      return `Choose ${sayValue(value, options, unit)}${bounds[bound]} for “${choice.label}”.`;
+    }
+    case "rule": {
+      const { id, value, bound } = remedy;
+      return `Set the house rule “${ruleDefinition(id).label}” to ${sayRule(id, value, unit)}${bounds[bound]}.`;
+    }
+    case "defaults":
+      return "Go back to this garment's own choices and house rules, then change one thing at a time.";
+    case "measure": {
+      const labels = remedy.readings.map((id) => measurements[id].label.toLowerCase());
+      return labels.length === 0 ? "Measure again, or choose another garment." : `Measure ${nameList(labels)} again.`;
+    }
+    default:
+      return remedy satisfies never;
+  }
+}
+
+/** Says why a draft cannot be drawn, and the way out that was tried, in the shop's unit. */
+export function wordRefusal(refusal: Refusal, remedy: Remedy | null, unit: Unit): RefusalWording {
+  const spoken: Spoken = {
+    say: (name) => formatLengthWithUnit(refusal.numbers[name] ?? 0, unit),
+    word: (name) => refusal.words?.[name] ?? "",
+  };
+  const piece = refusal.piece === undefined ? "" : ` It is the ${namePiece(refusal.piece)}.`;
+  const message = `${messages[refusal.code](spoken)}${piece}`;
+  return { message, remedy: remedy === null ? "" : wordRemedy(remedy, unit) };
 }

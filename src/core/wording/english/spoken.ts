@@ -35,6 +35,8 @@ export interface SpokenStep {
   readonly text: string;
   readonly reading: Inches | null;
   readonly cutReading: Inches | null;
+  /** Set where the cut is read from the cloth's edge. */
+  readonly cutFrom?: "cloth-edge" | undefined;
   /** Where the tape starts and which way it goes, in words; empty when it is all in the text. */
   readonly direction: string;
   readonly caution: string | null;
@@ -48,14 +50,16 @@ function speakText(text: string): string {
 }
 
 export function speakStep(step: SpokenStep, unit: Unit): string {
-  const { title, text, reading, cutReading, direction, caution } = step;
+  const { title, text, reading, cutReading, cutFrom, direction, caution } = step;
   const told =
     reading === null
       ? [title, speakText(text)]
       : [
           title,
           [speakLength(reading, unit), direction].filter(Boolean).join(" "),
-          cutReading === null ? "" : `Cut at ${speakLength(cutReading, unit)}`,
+          cutReading === null
+            ? ""
+            : `Cut at ${speakLength(cutReading, unit)}${cutFrom === undefined ? "" : " from the cloth's edge"}`,
         ];
   return `${[...told, caution === null ? "" : `Careful. ${speakText(caution)}`]
     .filter(Boolean)

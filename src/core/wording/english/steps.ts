@@ -2,6 +2,7 @@ import type { ChalkAct, StepReason } from "../../chalk";
 import type { HandAct, TableStep } from "../../cloth";
 import { formatLengthWithUnit, type Inches, type Unit } from "../../length";
 import { nameEdge, nameLine, nameList, nameMark, nameNotch, namePiece, originNames } from "./names";
+import { wordPieceName } from "./terms";
 
 /** What a step asks of the hand, in one or two short sentences. */
 export interface StepWording {
@@ -27,7 +28,7 @@ function sayChalk(act: ChalkAct, step: TableStep, say: (length: Inches) => strin
   const cut =
     chalk?.cutReading === null || chalk?.cutReading === undefined
       ? ""
-      : ` Then the cutting line at ${say(chalk.cutReading)}.`;
+      : ` Then the cutting line at ${say(chalk.cutReading)}${chalk.cutFrom === undefined ? "" : ` ${originNames[chalk.cutFrom]}, above the top line`}.`;
   const from = originNames[chalk?.from ?? "fold"];
   switch (act.kind) {
     case "top-line":
@@ -115,15 +116,26 @@ function sayChalk(act: ChalkAct, step: TableStep, say: (length: Inches) => strin
     case "allowance":
       return {
         title: `Cutting line, ${nameEdge(act.edge)}`,
-        text: `${say(act.allowance)} outside the ${nameEdge(act.edge)} stitching line, chalk the cutting line.`,
+        text: `${say(act.allowance)} outside the ${nameEdge(act.edge)} stitching line, chalk the cutting line.${sayVaried(act, say)}`,
       };
     default:
       return act satisfies never;
   }
 }
 
+/** Where the allowance differs along an edge: it changes evenly between its marks. */
+function sayVaried(
+  { allowance, at = [] }: Extract<ChalkAct, { kind: "allowance" }>,
+  say: (length: Inches) => string,
+): string {
+  const less = at
+    .filter(({ value }) => value !== allowance)
+    .map(({ mark, value }) => `${say(value)} at the ${nameMark(mark)}`);
+  return less.length === 0 ? "" : ` It narrows evenly to ${nameList(less)}.`;
+}
+
 function nameDart(id: string): string {
-  return id === "bust" ? "bust dart" : "waist dart";
+  return id === "bust-dart" ? "bust dart" : "waist dart";
 }
 
 function originNoun(from: string): string {
@@ -196,6 +208,16 @@ function sayHand(act: HandAct, step: TableStep, say: (length: Inches) => string)
         title: `Cut the ${nameList(act.edges.map(nameEdge))}`,
         text: `Cut the ${nameList(act.edges.map(nameEdge))} on its cutting line through ${layersSaid(step.layers)}.`,
       };
+    case "cut-out":
+      return {
+        title: `Cut out the ${namePiece(step.piece)}`,
+        text: `Cut out the ${namePiece(step.piece)} along its chalked edges; its seams are in it.`,
+      };
+    case "fold-in-band":
+      return {
+        title: "Fold in the band",
+        text: `Turn ${say(act.foldIn)} in${act.turns === 2 ? `, ${say(act.foldIn / 2)} twice over` : ""}; the centre front lies ${say(act.centre)} from the cut edge. Pin it: neck and hem are cut through the folded band.`,
+      };
     case "separate":
       return {
         title: "Separate first",
@@ -219,7 +241,7 @@ function sayHand(act: HandAct, step: TableStep, say: (length: Inches) => string)
     case "name":
       return {
         title: "Name the piece",
-        text: `Chalk “${act.name}” on the wrong side of each layer before you lift it.`,
+        text: `Chalk “${wordPieceName(act.name)}” on the wrong side of each layer before you lift it.`,
       };
     default:
       return act satisfies never;
@@ -294,6 +316,10 @@ const reasons: Readonly<Record<StepReason, string>> = {
   basque: "The edge dips to a point at the centre and rises to the side.",
   split: "Cut across here, both parts carry their own seam.",
   yoke: "The yoke is cut off along this line and joined again edge to edge.",
+  "slit-end": "Here the slit stops. It counts from the neck, never from the hem.",
+  "neck-edge": "Here the neck line meets the front edge.",
+  "back-raised": "Raised at the zip, the lower edge takes the bulge there; it runs straight to nothing at the side.",
+  "fold-in-band": "Folded in before neck and hem are cut, the band's turning mirrors them and reaches both edges.",
   "curved-hem": "Raised at the side, where a straight hem would bunch.",
   "neck-curve": "It meets the centre and the shoulder squarely, so that both halves join without a point.",
 };
