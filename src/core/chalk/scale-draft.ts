@@ -1,6 +1,6 @@
 import { mapPath, type Path, type Point, scale } from "../geometry";
 import type { Inches } from "../length";
-import type { ChalkAct, ChalkStep, Dart, Draft, Edge, GuideLine, Mark, Piece } from "./draft";
+import type { ChalkAct, ChalkStep, Dart, Draft, Edge, GuideLine, Mark, Piece, TakeOut } from "./draft";
 import type { Term } from "./term";
 
 interface Scaled {
@@ -46,6 +46,14 @@ function scaleEdge(edge: Edge, by: Scaled): Edge {
     allowance: by.length(edge.allowance),
     ...(edge.allowanceAt === undefined ? {} : { allowanceAt: scaleAt(edge.allowanceAt, by) }),
     mouths: edge.mouths.map(({ closes, from, to }) => ({ closes, from: by.length(from), to: by.length(to) })),
+  };
+}
+
+function scaleTakeOut(takeOut: TakeOut, by: Scaled): TakeOut {
+  return {
+    ...takeOut,
+    removes: takeOut.removes.map((row) => ({ ...row, amount: by.length(row.amount) })),
+    declared: takeOut.declared.map((row) => ({ ...row, amount: by.length(row.amount) })),
   };
 }
 
@@ -105,6 +113,7 @@ function scalePiece(piece: Piece, by: Scaled): Piece {
     lines: piece.lines.map((line) => scaleLine(line, by)),
     marks: piece.marks.map((mark) => scaleMark(mark, by)),
     edges: piece.edges.map((edge) => scaleEdge(edge, by)),
+    takeOuts: piece.takeOuts.map((takeOut) => scaleTakeOut(takeOut, by)),
     darts: piece.darts.map((dart) => scaleDart(dart, by)),
     turn: piece.turn === null ? null : { ...piece.turn, about: by.point(piece.turn.about) },
     notches: piece.notches.map((notch) => ({ ...notch, at: by.length(notch.at), point: by.point(notch.point) })),
