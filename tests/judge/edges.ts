@@ -46,11 +46,11 @@ export function wantedAllowance(seen: Seen, piece: Piece, edge: Edge): number | 
 /** A cutting line is chalked through marks on the tape, so it may lie half a tick off. */
 const TICK_SLACK = 3 / 16;
 
-/** A side, and a centre whose line is hollowed, are moved out level: square to a slanted stretch there is a little less. */
 /** Deep allowances narrow where a neighbour's cutting line leans into them: what is left to trim is room, not seam. */
 const DEEP = 1.25;
-const NARROWS: ReadonlySet<string> = new Set(["waist", "hem", "shoulder"]);
+const NARROWS: ReadonlySet<string> = new Set(["waist", "hem", "shoulder", "panel"]);
 
+/** A side, and a centre whose line is hollowed, are moved out level: square to a slanted stretch there is a little less. */
 function leastOf(edge: Edge, wanted: number, way: Spot): number {
   const least = Math.min(wanted, ...(edge.allowanceAt ?? []).map(({ value }) => value));
   if (NARROWS.has(edge.role) && wanted > DEEP) return 0.55 * wanted;
@@ -64,8 +64,8 @@ function isWedge({ role, stitch }: Edge): boolean {
 
 function mostOf(seen: Seen, edge: Edge, wanted: number): number {
   if (edge.role === "centre") return wanted + ruleNumber(seen, "zipHollow");
-  // At the underarm the side's wider seam comes in over the armhole's.
-  if (edge.role === "armhole") return Math.max(wanted, ruleNumber(seen, "allowance.side"));
+  // At the underarm the side's wider seam comes in over the armhole's, aslant where the side leans.
+  if (edge.role === "armhole") return Math.max(wanted, ruleNumber(seen, "allowance.side") + 1 / 4);
   return Math.max(wanted, ...(edge.allowanceAt ?? []).map(({ value }) => value));
 }
 

@@ -22,7 +22,7 @@ export interface Girth {
 
 /** What trued corners, rounded to 1/32, may explain where a tape does not round. */
 const TRUED: Inches = 1 / 16;
-/** What a panel seam takes out and is too little to give back, a 64th on each quarter. */
+/** What a panel seam or a zip hollow takes out and is too little to give back, a 64th on each quarter. */
 const UNSHOWN: Inches = 1 / 16;
 /** A lower edge raised at the zip cuts darts off above the waist, where they are a little narrower. */
 const RAISED: Inches = 3 / 8;
@@ -142,8 +142,9 @@ function measureGirth(draft: Draft, plan: GirthPlan, ledger: readonly LedgerRow[
   );
   const turned = draft.pieces.some(({ turn }) => turn?.lines.includes(plan.on));
   const panelled = draft.pieces.some(({ drawnWith }) => drawnWith !== null);
+  const takenOut = draft.pieces.some(({ takeOuts }) => takeOuts.length > 0);
   const raised = draft.pieces.some(({ marks: own }) => own.some(({ id }) => id === "centre/lower-edge"));
-  const rest = (turned ? ROUNDED_OVER : 0) + (panelled ? UNSHOWN : 0) + (raised ? RAISED : 0);
+  const rest = (turned ? ROUNDED_OVER : 0) + (takenOut ? UNSHOWN : 0) + (raised ? RAISED : 0);
   return {
     ...plan,
     declared,
