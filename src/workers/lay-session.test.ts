@@ -79,4 +79,48 @@ describe("the work of the lay worker", () => {
     }
     expect(told.at(-1)).toEqual({ kind: "answered" });
   });
+  it("says of a width on which nothing fits which piece is too wide, and of the others how much to buy", () => {
+    const body = { ...typicalBody, hip: 52, waist: 46, bust: 50, underbust: 44 };
+    const asked: Order = { ...order({ width: 45 }), garment: "a-line-dress", client: { card: { measurements: body } } };
+    const told = work({ kind: "answer", ticket: 1, order: asked, cloth: "main" });
+    const widths = told.flatMap((report) => (report.kind === "widths" ? report.widths : []));
+    for (const { width, purchase, refused } of widths) {
+      if (purchase === null) expect(refused?.wanted).toBeGreaterThan(width);
+      else expect(refused).toBeNull();
+    }
+    expect(widths.some(({ refused }) => refused !== null)).toBe(true);
+    expect(widths.some(({ purchase }) => purchase !== null)).toBe(true);
+  });
+  it("tells each what-if after the widths, what it saves, and before it says that it is done", () => {
+    const told = work({ kind: "answer", ticket: 1, order: order({ width: 45 }), cloth: "main" });
+    const kinds = told.map(({ kind }) => kind);
+    const whatIfs = told.flatMap((report) => (report.kind === "what-if" ? [report.found] : []));
+    expect(whatIfs.length).toBeGreaterThan(0);
+    expect(kinds.indexOf("what-if")).toBeGreaterThan(kinds.indexOf("widths"));
+    expect(kinds.lastIndexOf("what-if")).toBe(kinds.length - 2);
+  });
+  it("a plan after the first is never shown with a fault, and shown plans are proved by the check again", () => {
+    const spots = [{ across: 6, down: 10, width: 3, length: 3 }];
+    const cloth = { width: 60, length: 120, spots };
+    const shown = plans(work(layRequest(cloth), 500));
+    expect(shown.length).toBeGreaterThan(0);
+    for (const { faults } of shown.slice(1)) expect(faults).toEqual([]);
+  });
+  it("a piece pinned by hand stays, and the others stay where they lay before where they can", () => {
+    const first = plans(work(layRequest({ width: 60 }), 2000)).at(-1);
+    const laid = first?.plan.sections.flatMap((section) => section.laid) ?? [];
+    const [pinned, ...others] = laid;
+    if (pinned === undefined || others.length === 0) throw new Error("expected two pieces");
+    const pins = [{ ...pinned, pinned: true }];
+    const request = layRequest({ width: 60 });
+    if (request.kind !== "lay") throw new Error("expected a lay");
+    const again = plans(work({ ...request, pins, before: laid }, 2000));
+    const after = again[0]?.plan.sections.flatMap((section) => section.laid) ?? [];
+    const found = (unit: string) => after.find((one) => one.unit === unit);
+    expect(found(pinned.unit)).toMatchObject({ pinned: true });
+    for (const one of laid) {
+      expect(found(one.unit)?.x).toBeCloseTo(one.x, 3);
+      expect(found(one.unit)?.y).toBeCloseTo(one.y, 3);
+    }
+  });
 });

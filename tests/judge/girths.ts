@@ -28,6 +28,8 @@ function opening(piece: Piece, dart: Dart, level: number): number {
   const leg = turn?.lines.includes("waist") ? turned(outer, turn.about, -turn.angle) : outer;
   const [left, right] = dart.opens ?? [dart.tip, dart.tip];
   const [foot, outerFoot] = dart.mouth ?? [dart.end, dart.end];
+  // Legs that end at the edge are sewn to each other end to end, wherever the turn lifted one of them to.
+  if (leg !== outer && foot === null && level > Math.min(inner.y, leg.y) - 2 * BESIDE) return Math.abs(leg.x - inner.x);
   const [a] = acrossAt([left, inner, ...(foot ? [foot] : [])], foot ? level : Math.min(level, inner.y - BESIDE));
   const [b] = acrossAt([right, leg, ...(outerFoot ? [outerFoot] : [])], foot ? level : Math.min(level, leg.y - BESIDE));
   return a === undefined || b === undefined ? 0 : Math.abs(b - a);

@@ -47,6 +47,9 @@ function dartWidthAt(piece: Piece, dart: Dart, down: Inches): Inches {
   const [top, bottom] = dart.opens ?? [dart.tip, dart.tip];
   const depth = foot === null ? Math.min(down, inner.y, unturned.y) : down;
   if (down - depth > LIFTED) return 0;
+  // A leg that was lifted to be as long as the other still meets it end to end.
+  if (piece.turn?.lines.includes("waist") && foot === null && down > Math.min(inner.y, unturned.y) - 1e-6)
+    return Math.abs(unturned.x - inner.x);
   const [left, right] = [
     crossAtDepth(leg(top, inner, foot), depth)[0],
     crossAtDepth(leg(bottom, unturned, outerFoot), depth)[0],
@@ -141,10 +144,13 @@ function measureGirth(draft: Draft, plan: GirthPlan, ledger: readonly LedgerRow[
     0,
   );
   const turned = draft.pieces.some(({ turn }) => turn?.lines.includes(plan.on));
-  const panelled = draft.pieces.some(({ drawnWith }) => drawnWith !== null);
-  const takenOut = draft.pieces.some(({ takeOuts }) => takeOuts.length > 0);
+  const unshown = draft.pieces.some(
+    ({ drawnWith, takeOuts }) =>
+      drawnWith !== null ||
+      takeOuts.some(({ why, removes }) => why === "zip-hollow" && !removes.some(({ line }) => line === plan.on)),
+  );
   const raised = draft.pieces.some(({ marks: own }) => own.some(({ id }) => id === "centre/lower-edge"));
-  const rest = (turned ? ROUNDED_OVER : 0) + (takenOut ? UNSHOWN : 0) + (raised ? RAISED : 0);
+  const rest = (turned ? ROUNDED_OVER : 0) + (unshown ? UNSHOWN : 0) + (raised ? RAISED : 0);
   return {
     ...plan,
     declared,

@@ -4,15 +4,18 @@ import type { Finding } from "./finding";
 
 /** Less than this, in square inches, is a corner's rounding and not missing cloth. */
 const SHARED = 0.1;
+/** Up to this it is the corner of one seam that lies in the other's, as where a panel leaves the armhole near its tip. */
+const CORNER = 0.5;
 
 function overlapsWith(draft: Draft, outer: Piece): readonly Finding[] {
   const inner = draft.pieces.find(({ id }) => id === outer.drawnWith);
   if (inner === undefined) return [];
   const shared = overlapBeside(inner.outline.cut, outer.outline.cut);
   if (shared <= SHARED) return [];
-  // Where the house has chosen not to move its panels apart, the tailor is told; else it is a mistake of the draft.
+  // Where the house has chosen not to move its panels apart, or a corner is missing, the tailor is told; else it is a
+  // mistake of the draft.
   const apart = ruleValue(draft.given, "panelRoom") === "apart" && ruleValue(draft.given, "dartLine") === "span";
-  const level = apart ? "error" : "caution";
+  const level = apart && shared > CORNER ? "error" : "caution";
   return [{ id: "panel-cuts-overlap", level, piece: outer.id, edge: "panel", numbers: { shared } }];
 }
 

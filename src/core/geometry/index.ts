@@ -17,6 +17,7 @@ export {
   distanceToPath,
   flattenPath,
   lengthToDepth,
+  meetCircles,
   type PlaceOnPath,
   pathLength,
   placeAtLength,

@@ -1,7 +1,7 @@
 import type { Inches } from "../length";
 import { type CurvePoints, curveCrossings, curveLength, curvePlace, curvePoints, curveVelocity } from "./cubic";
 import { type Path, pathEnd, type Segment, withStarts } from "./path";
-import { add, type Direction, directionFrom, distance, type Point, scale, subtract } from "./point";
+import { add, type Direction, directionFrom, distance, leftOf, type Point, rightOf, scale, subtract } from "./point";
 
 function segmentLength(from: Point, segment: Segment): Inches {
   return segment.kind === "line" ? distance(from, segment.to) : curveLength(curvePoints(from, segment));
@@ -218,4 +218,16 @@ export function distanceToPath(path: Path, place: Point): Inches {
     },
     distance(place, path.start),
   );
+}
+
+/** The place at a distance from each of two others, the nearer to a third where there are two; null where none is. */
+export function meetCircles(one: Point, radius: Inches, other: Point, otherRadius: Inches, near: Point): Point | null {
+  const along = directionFrom(one, other);
+  const apart = distance(one, other);
+  if (along === null || apart > radius + otherRadius || apart < Math.abs(radius - otherRadius)) return null;
+  const reach = (apart * apart + radius * radius - otherRadius * otherRadius) / (2 * apart);
+  const beside = Math.sqrt(Math.max(0, radius * radius - reach * reach));
+  const foot = add(one, scale(along, reach));
+  const places = [rightOf(along), leftOf(along)].map((way) => add(foot, scale(way, beside))) as [Point, Point];
+  return distance(places[0], near) < distance(places[1], near) ? places[0] : places[1];
 }

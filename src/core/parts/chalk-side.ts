@@ -29,7 +29,8 @@ export function chalkSideMark(
 ): void {
   const width = half.widths.get(line);
   if (width === undefined || place === undefined || net === undefined) return;
-  const room = half.room(net.y);
+  const level = line === "chest" ? half.underarmDown : piece.down(line);
+  const room = half.room(level);
   const more: Term = {
     code: "panel-room-made-up",
     kind: "drawn",
@@ -37,7 +38,7 @@ export function chalkSideMark(
     source: "rule:panelRoom",
   };
   const terms = room > 0 ? [...width.terms, more] : width.terms;
-  const onLine = Math.abs(place.y - (line === "chest" ? half.underarmDown : piece.down(line))) < 1e-6;
+  const onLine = Math.abs(place.y - level) < 1e-6;
   if (onLine && Math.abs(place.x - net.x) < 1e-6) {
     piece.mark(line, "side", { terms, step: 0, ...sideTerms(piece.given, allowance, line), why: "side-width" });
     return;

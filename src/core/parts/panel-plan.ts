@@ -32,6 +32,8 @@ export interface PanelPlan {
   readonly bustDown: Inches;
   /** The first line at full width below the bust: the ribs in front, the waist in the back. */
   readonly fullDown: Inches;
+  /** The ribs' line, that both panels must reach; null where none is drawn. */
+  readonly ribsDown: Inches | null;
   readonly lower: Shares;
   /** The outer leg is at full width this much above that line. */
   readonly cupLift: Inches;

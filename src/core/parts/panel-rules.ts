@@ -177,6 +177,7 @@ export function planPanel(
     upper: upperShares(given, form, side, kind, movesDart),
     tipAbove: kind === "yoke" || side === "back" ? 0 : ruleLength(given, "takeOutTipAboveBust"),
     bustDown,
+    ribsDown: lines.underbust?.value ?? null,
     fullDown: side === "front" ? (lines.underbust?.value ?? waistDown) : waistDown,
     lower: lowerShares(given, side),
     cupLift: side === "front" ? cupLift(given, lines) : 0,

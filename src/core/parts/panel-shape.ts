@@ -33,15 +33,20 @@ function lean(from: Point, to: Point): Radians {
 const MOST_LIFTED = 3;
 const LEAST_BELOW_RIBS = 0;
 
+const UNEVEN = ["rules.underbustTakeOut", "rules.takeOutSplit", "rules.underbustTightening"] as const;
+
 /** Refuses a take-out so uneven that the outer panel, trued to the inner one, would end at the ribs or far up the seam. */
 function checkLift(plan: PanelPlan, outer: Path, lifted: number): void {
   const ends = pathEnd(outer).y;
-  const reaches = plan.endDown < plan.fullDown + 1e-6 || ends >= plan.fullDown + LEAST_BELOW_RIBS;
+  const { ribsDown } = plan;
+  const reaches = ribsDown === null || plan.endDown < ribsDown + 1e-6 || ends >= ribsDown + LEAST_BELOW_RIBS;
   if (lifted <= MOST_LIFTED && reaches) return;
+  const room = plan.room(plan.bustDown);
   refuse({
     code: "take-out-too-uneven",
-    conflicts: ["rules.underbustTakeOut", "rules.takeOutSplit", "rules.underbustTightening"],
-    numbers: { lifted, takeOut: plan.lower.inner + plan.lower.outer },
+    conflicts: [...(room > 0 ? ["rules.panelRoom"] : []), ...UNEVEN],
+    numbers: { lifted, takeOut: plan.lower.inner + plan.lower.outer, room },
+    words: { cause: room > 0 ? "room" : "take-out" },
     nearest: (plan.lower.inner + plan.lower.outer) / 2,
   });
 }

@@ -5,6 +5,7 @@ import {
   directionFrom,
   distance,
   joinPaths,
+  meetCircles,
   type Path,
   type Point,
   pathEnd,
@@ -169,7 +170,10 @@ export function sewnLegs(half: HalfPlan, shape: SideShape): readonly [Point, Poi
   return [inner as Point, outer as Point];
 }
 
-/** The legs of the waist dart where the bust dart moved into it: the outer one swung, both made equal. */
+/**
+ * The legs of the waist dart where the bust dart moved into it: the outer one swung, both made equal by lifting it, so
+ * that the waist between it and the side stays as long as it was.
+ */
 export function chalkedLegs(half: HalfPlan, shape: SideShape): readonly [Point, Point] {
   const { dart } = half;
   if (dart === null) return [at(0, 0), at(0, 0)];
@@ -177,6 +181,8 @@ export function chalkedLegs(half: HalfPlan, shape: SideShape): readonly [Point, 
   if (!turnsLower(half, shape) || about === null) return dart.legs;
   const [inner, outer] = dart.legs;
   const swung = turnPoint(outer, about, -shape.angle);
+  const side = pathEnd(shape.path);
+  const met = meetCircles(dart.tip, distance(dart.tip, inner), side, distance(side, swung), swung);
   const share = distance(dart.tip, inner) / distance(dart.tip, swung);
-  return [inner, add(dart.tip, scale(subtract(swung, dart.tip), share))];
+  return [inner, met ?? add(dart.tip, scale(subtract(swung, dart.tip), share))];
 }

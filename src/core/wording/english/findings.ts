@@ -130,7 +130,10 @@ const findings: Readonly<Record<FindingId, (spoken: Spoken) => FindingWording>> 
     remedy: "The surplus is shown in the finished girth. Give back exactly to be rid of it.",
   }),
   "panel-cuts-overlap": ({ finding }) => ({
-    text: `The cutting lines of the ${namePiece(finding.piece ?? "")} and its neighbour run over each other: there is no cloth for both seams.`,
+    text:
+      (finding.numbers.shared ?? 0) > 0.5
+        ? `The cutting lines of the ${namePiece(finding.piece ?? "")} and its neighbour run over each other: there is no cloth for both seams.`
+        : `A corner of the ${namePiece(finding.piece ?? "")}'s seam lies in its neighbour's: there is no cloth for both there.`,
     remedy:
       "Move the panels apart (house rule “Room for panel allowances”), or cut one panel and then chalk the other.",
   }),

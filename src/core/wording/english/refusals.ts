@@ -75,8 +75,10 @@ const messages: Readonly<Record<RefusalCode, (spoken: Spoken) => string>> = {
   "neck-meets-panel": ({ say }) => `A neck ${say("neckWidth")} wide and ${say("depth")} deep runs into the panel seam.`,
   "neck-meets-dart": ({ say }) =>
     `A neck ${say("depth")} deep runs into the waist dart, whose tip lies ${say("tip")} down.`,
-  "take-out-too-uneven": ({ say }) =>
-    `With ${say("takeOut")} taken out toward one side, the outer panel's lower edge would have to be lifted ${say("lifted")} to meet the inner one.`,
+  "take-out-too-uneven": ({ say, word }) =>
+    word("cause") === "room"
+      ? `With ${say("room")} of room for the seams made at the bust, the outer panel's lower edge would have to be lifted ${say("lifted")} to meet the inner one.`
+      : `With ${say("takeOut")} taken out toward one side, the outer panel's lower edge would have to be lifted ${say("lifted")} to meet the inner one.`,
   "trim-reaches-ribs": ({ say }) =>
     `A lower edge taken up by ${say("trimmed")} would reach the ribs (${say("ribs")}) on this short body (waist at ${say("waist")}).`,
   "sweetheart-too-shallow": ({ say }) =>
