@@ -60,6 +60,26 @@ const drawn: readonly (readonly [string, Small])[] = [
   ["the back's edge trimmed, an overlap", { garment: "lapel-dress", rules: { balance: "trim" } }],
   ["the back's edge trimmed, no panels behind", { garment: "freehand-bustier", rules: { balance: "trim" } }],
   ["ends at the ribs", { garment: "armhole-bustier", choices: { ends: "ribs" } }],
+  [
+    "a short waist dart that takes the bust dart in: both legs equal, its intake kept",
+    {
+      garment: "basic-bodice",
+      rules: { frontDart: { tipBelowBust: 3, halfWidth: 1 }, tick: "none" },
+      choices: { bustDart: "to-waist" },
+      card: { waist: 30.25, bust: 36.125, frontWaist: 15.25, backWaist: 14.25, shoulder: 14.625, neck: 13.75 },
+    },
+  ],
+  [
+    "ribs, room at the bust and a trimmed side",
+    { garment: "armhole-bustier", rules: { panelRoom: "at-bust", balance: "trim" }, choices: { ends: "ribs" } },
+  ],
+  [
+    "a panel that leaves the armhole near its tip",
+    {
+      garment: "armhole-bustier",
+      rules: { "allowance.armhole": 0.875, armholeTakeOut: 0, panelPoint: "4 cm" },
+    },
+  ],
   ["a contoured back with panels", { garment: "armhole-bustier", rules: { backContour: "2 cm" } }],
   ["a contoured back with darts", { garment: "lapel-dress", rules: { backContour: 0.75 } }],
   ["a contour under a pleat", { garment: "shirt", rules: { backContour: 0.5 } }],
