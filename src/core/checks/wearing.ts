@@ -1,5 +1,5 @@
 import type { MeasurementId } from "../body";
-import { type Draft, type Edge, type EdgeRole, type LineId, type Piece, sewnLength } from "../chalk";
+import { type Draft, type Edge, type EdgeRole, givenStep, type LineId, type Piece, sewnLength } from "../chalk";
 import { cross, directionFrom, pathEnd, pathLength, placeAtLength } from "../geometry";
 import type { Inches } from "../length";
 import type { Finding } from "./finding";
@@ -121,7 +121,9 @@ function checkZip(draft: Draft): readonly Finding[] {
     const edge = piece.edges.find(({ role }) => role === "centre");
     // A body that ends above its hip line opens to its lower edge.
     const reach = Math.min(hip?.down ?? 0, edge === undefined ? 0 : edge.stitch.start.y);
-    if (end === undefined || hip === undefined || end.stitch >= reach - ZIP_ABOVE_HIP - 1 / 16) return [];
+    // The end is on the tape, and may lie a tick above where it was asked.
+    const least = reach - ZIP_ABOVE_HIP - Math.max(1 / 16, givenStep(draft.given));
+    if (end === undefined || hip === undefined || end.stitch >= least) return [];
     return [
       {
         id: "zip-too-short",

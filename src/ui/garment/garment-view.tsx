@@ -53,7 +53,11 @@ export function GarmentView({ orderId, document, shop, ownSets, start, offered }
   const tellCloth = useCallback((cloth: StoredCloth) => decide((before) => ({ ...before, cloth })), [decide]);
   const problems = problemsByPath(outcome);
   const unit = sheet?.unit ?? "in";
-  const others = Object.entries(problems).filter(([path]) => !/^(choices|rules|cloth)\./.test(path));
+  // One refusal may name several places: it is said once, at its choice where there is one. Rules may lie out of sight.
+  const atField = ([path]: readonly [string, string]) =>
+    path.startsWith("cloth.") || offered.choices.some(({ id }) => path === `choices.${id}`);
+  const said = new Set(Object.entries(problems).flatMap((one) => (atField(one) ? [one[1]] : [])));
+  const others = [...new Set(Object.values(problems))].filter((message) => !said.has(message));
 
   return (
     <div className="flex flex-col gap-3 p-3 lg:grid lg:h-[calc(100dvh-72px)] lg:min-h-[640px] lg:grid-cols-[1fr_420px]">
@@ -84,8 +88,8 @@ export function GarmentView({ orderId, document, shop, ownSets, start, offered }
         {/* A scrolling region must be reachable by keyboard. */}
         {/* biome-ignore lint/a11y/noNoninteractiveTabindex: see above */}
         <section className="flex-1 overflow-y-auto px-4 py-2" aria-label="Choices" tabIndex={0}>
-          {others.map(([path, message]) => (
-            <p key={path} role="alert" className="py-2 font-semibold text-wrong">
+          {others.map((message) => (
+            <p key={message} role="alert" className="py-2 font-semibold text-wrong">
               <Fractions text={message} />
             </p>
           ))}
