@@ -276,7 +276,8 @@ export interface Remark {
     | "panel-point-moved"
     | "dart-tip-raised"
     | "ribs-line-moved"
-    | "cup-lift-lowered";
+    | "cup-lift-lowered"
+    | "take-out-end-lowered";
   readonly piece: string;
   readonly numbers: Readonly<Record<string, Inches>>;
 }

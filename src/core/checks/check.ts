@@ -25,6 +25,7 @@ const LOOKED_AT: ReadonlySet<Remark["id"]> = new Set([
   "ribs-line-moved",
   "panel-point-moved",
   "cup-lift-lowered",
+  "take-out-end-lowered",
   "dart-tip-raised",
 ]);
 

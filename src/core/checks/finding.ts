@@ -41,6 +41,7 @@ export const findingIds = [
   "dart-tip-raised",
   "ribs-line-moved",
   "cup-lift-lowered",
+  "take-out-end-lowered",
   "figure-note-unused",
   "side-steep",
   "take-out-large",

@@ -122,20 +122,24 @@ function joinCorner(
   if (gap < 1e-7) return { before: before.points, after: after.points.slice(1) };
   const onward = [...before.points, add(end, scale(before.endWay, REACH))];
   const backward = [add(start, scale(after.startWay, -REACH)), ...after.points];
-  const crossing =
-    findOverlap(before.points, after.points) ??
-    findOverlap(onward, after.points) ??
-    findOverlap(before.points, backward, 1);
+  const overlap = findOverlap(before.points, after.points);
+  const corner = meetLines(end, before.endWay, start, after.startWay);
+  const near = corner !== null && distance(corner, end) <= MITRE_LIMIT * gap ? corner : null;
+  // Both drawn on meet first: one of them alone may meet the other far along its curve, and cut that off.
+  if (overlap === null && near !== null && isAhead(near, end, before.endWay) && isAhead(start, near, after.startWay))
+    return { before: [...before.points, near], after: after.points };
+  const crossing = overlap ?? findOverlap(onward, after.points) ?? findOverlap(before.points, backward, 1);
   if (crossing !== null) {
     return {
       before: [...onward.slice(0, crossing.last + 1), crossing.point],
       after: after.points.slice(crossing.first + 1),
     };
   }
-  const corner = meetLines(end, before.endWay, start, after.startWay);
-  if (corner === null || distance(corner, end) > MITRE_LIMIT * gap)
-    return { before: before.points, after: after.points };
-  return { before: [...before.points, corner], after: after.points };
+  return { before: near === null ? before.points : [...before.points, near], after: after.points };
+}
+
+function isAhead(place: Point, of: Point, way: Direction): boolean {
+  return dot(subtract(place, of), way) >= -1e-9;
 }
 
 /** The cutting line of one edge alone, before its corners are joined: square off the stitching line, or as it is given. */

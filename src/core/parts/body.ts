@@ -30,6 +30,7 @@ import { type HalfStart, NO_ROOM } from "./half-start";
 import { hemSide } from "./lower-edge";
 import { cupLift, panelRoom } from "./panel-rules";
 import { planSides, type SideShape } from "./sides";
+import { dartEnd, takeOutEnd } from "./waist-dart";
 
 type Both<Kept> = Readonly<Record<Side, Kept>>;
 
@@ -343,8 +344,9 @@ function remarkWaistDarts(sheet: Sheet, halves: Both<HalfPlan>): void {
 }
 
 /** What the panels' rules could not do as they were set. */
-function remarkPanels(sheet: Sheet, { front }: Both<HalfPlan>): void {
+function remarkPanels(sheet: Sheet, { front, back }: Both<HalfPlan>): void {
   const { given } = sheet;
+  for (const half of [front, back]) remarkTakeOutEnd(sheet, half);
   const ribs = front.lines.underbust?.value;
   const moved = ribsMoved(given, front.form);
   if (ribs !== undefined && moved !== 0)
@@ -358,6 +360,19 @@ function remarkPanels(sheet: Sheet, { front }: Both<HalfPlan>): void {
     sheet.remark({ id: "panel-room-by-line", piece, numbers: {} });
   const [asked, used] = [ruleLength(given, "cupLift"), cupLift(given, front.lines)];
   if (used < asked) sheet.remark({ id: "cup-lift-lowered", piece, numbers: { asked, used } });
+}
+
+/** A take-out that would have run out at the waist, where the rule and a short hip have it, runs on below. */
+function remarkTakeOutEnd(sheet: Sheet, { side, lines, panel }: HalfPlan): void {
+  const { given } = sheet;
+  const [asked, used] = [dartEnd(given, side, lines), takeOutEnd(given, side, lines)];
+  if (asked === null || used === null || used <= asked + 1e-6 || panel === null) return;
+  const waist = lines.waist?.value ?? 0;
+  sheet.remark({
+    id: "take-out-end-lowered",
+    piece: `side-${side}`,
+    numbers: { asked: asked - waist, used: used - waist },
+  });
 }
 
 /** A flare whose corner was lifted keeps less than was asked; a yoke line that was raised lies elsewhere than asked. */

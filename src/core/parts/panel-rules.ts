@@ -7,7 +7,7 @@ import { centreEnd, type LowerLines } from "./body-lines";
 import { type HalfStart, NO_ROOM } from "./half-start";
 import { MEET_BELOW_BUST } from "./panel-lower";
 import type { PanelPlan } from "./panel-plan";
-import { dartEnd } from "./waist-dart";
+import { takeOutEnd } from "./waist-dart";
 
 /** Where dart or panel line runs, as terms: on the bust line, and on every other. */
 export interface DartLine {
@@ -161,7 +161,7 @@ export function planPanel(
   const tight = side === "front" ? ruleLength(given, "underbustTightening") : 0;
   const across = settle(line.rest, step).value;
   const point = ruleValue(given, "panelPoint");
-  const runOut = dartEnd(given, side, lines);
+  const runOut = takeOutEnd(given, side, lines);
   const made = madeRoom(given, lines, (armhole.tip.y + underarmDown) / 2);
   return {
     kind,

@@ -49,6 +49,12 @@ export function dartEnd(given: Given, side: Side, lines: LowerLines): Inches | n
   );
 }
 
+/** Where a panel's take-out has run out: at least a little below the waist, where it is still at its full width. */
+export function takeOutEnd(given: Given, side: Side, lines: LowerLines): Inches | null {
+  const asked = dartEnd(given, side, lines);
+  return asked === null ? null : Math.max(asked, (lines.waist?.value ?? 0) + LEAST_BELOW_WAIST);
+}
+
 /** The dart's removal at a depth: nothing at its tips, its full width at the waist. */
 function removal(tip: Inches, waist: Inches, end: Inches, width: Inches): (down: Inches) => Inches {
   return (down) => {

@@ -59,6 +59,7 @@ function FlatSide({ half, mirrored }: { readonly half: FlatHalf; readonly mirror
 function Opening({ sheet, half }: { readonly sheet: CutSheet; readonly half: FlatHalf }) {
   const pieces = sheet.pieces.filter((piece) => piece.half === half.half && piece.drawnWith === null);
   const zipEnd = pieces.flatMap(({ marks }) => marks).find(({ id }) => id === "centre/zip-end");
+  const slitEnd = pieces.flatMap(({ marks }) => marks).find(({ id }) => id === "centre/slit-end");
   const neck = Math.min(
     ...half.pieces.flatMap(({ edges }) => edges.find(({ role }) => role === "neck")?.points[0]?.y ?? []),
   );
@@ -67,6 +68,7 @@ function Opening({ sheet, half }: { readonly sheet: CutSheet; readonly half: Fla
   return (
     <g stroke="var(--color-chalk)">
       {open && <path d={`M 0 ${neck} V ${half.bottom}`} strokeWidth={0.14} />}
+      {slitEnd?.stitch !== undefined && <path d={`M 0 ${neck} V ${slitEnd.stitch}`} strokeWidth={0.2} />}
       {zipEnd?.stitch !== undefined && (
         <path d={`M 0 ${neck} V ${zipEnd.stitch}`} strokeWidth={0.5} strokeDasharray="0.2 0.2" />
       )}

@@ -200,6 +200,10 @@ const findings: Readonly<Record<FindingId, (spoken: Spoken) => FindingWording>> 
     text: `The cup is lifted ${say("used")}, not ${say("asked")}: between bust line and ribs there is no room for more.`,
     remedy: "Measure shoulder to under-bust again, or ask for less lift.",
   }),
+  "take-out-end-lowered": ({ say }) => ({
+    text: `The panel's take-out runs out ${say("used")} below the waist, not ${say("asked")}: at the waist it is still whole.`,
+    remedy: "End it less far above the hip (house rule “Front dart tip above the hip”), or measure waist to hip again.",
+  }),
   "figure-note-unused": ({ finding }) => ({
     text: `The figure note “${finding.words?.why}” moves nothing: this garment has no ${nameLine(finding.words?.line ?? "")} to measure on the ${namePiece(finding.piece ?? "")}.`,
     remedy: "Put it on a piece and line that this garment has, or leave it out.",
