@@ -46,7 +46,7 @@ describe("a whole day at the table", () => {
     // This house sews her side seams 2 wide; the set is the shop's from now on.
     await page.goto(`${address}/rules`, { waitUntil: "networkidle" });
     await page.getByLabel("Set", { exact: true }).selectOption("close");
-    await page.getByRole("button", { name: /^Side seam/ }).click();
+    await page.getByRole("button", { name: /^Side seam \d/ }).click();
     await page.getByRole("slider", { name: "Side seam" }).fill("2");
     await page
       .getByRole("row", { name: /chest side, cutting line .*\+ 1\/2/i })

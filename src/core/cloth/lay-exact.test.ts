@@ -25,7 +25,7 @@ function strip(id: string, width: number, height: number, grain: LayUnit["grain"
   const outline = rectangle(width, height);
   return {
     id,
-    name: id,
+    names: ["back"],
     cloth: "main",
     pieces: [id],
     on: "single",

@@ -1,4 +1,4 @@
-import type { ClothId } from "../chalk";
+import type { ClothId, PieceName } from "../chalk";
 import { at, boxOf, type Point } from "../geometry";
 import type { Inches } from "../length";
 import {
@@ -28,7 +28,7 @@ export interface LayPin extends Pose {
 
 /** A unit as it lies: its outline across from the left edge of the folded cloth and down from the start of its stretch. */
 export interface LaidUnit extends LayPin {
-  readonly name: string;
+  readonly names: readonly PieceName[];
   readonly pieces: readonly string[];
   readonly on: "fold" | "pair" | "single";
   readonly layers: 1 | 2 | 4;
@@ -254,7 +254,7 @@ function readUnit(section: SectionWork, index: number, piece: LayPiece): LaidUni
   return {
     unit: piece.unit.id,
     copy: piece.copy,
-    name: piece.unit.name,
+    names: piece.unit.names,
     pieces: piece.unit.pieces,
     on: piece.unit.on,
     layers: lane.layers,

@@ -1,4 +1,4 @@
-import type { ClothId, Draft, lineIds, Piece } from "../chalk";
+import type { ClothId, Draft, lineIds, Piece, PieceName } from "../chalk";
 import { at, joinOutlines, type Point, polygonArea } from "../geometry";
 import type { Inches } from "../length";
 import { certain } from "../result";
@@ -11,7 +11,7 @@ export type Grain = "length" | "either" | "bias";
 export interface LayUnit {
   /** Its fold group's id. */
   readonly id: string;
-  readonly name: string;
+  readonly names: readonly PieceName[];
   readonly cloth: ClothId;
   readonly pieces: readonly string[];
   /** `fold`: half a piece, its centre on a fold. `pair`: twice, as left and right. `single`: as often as `copies` says. */
@@ -68,7 +68,7 @@ function unitOf(group: FoldGroup, pieces: readonly Piece[]): LayUnit {
   const joined = outlines.length === 1 ? certain(alone, "an outline") : joinOutlines(outlines, BRIDGE / 2);
   return {
     id: group.id,
-    name: pieces.map(({ name }) => name).join(" + "),
+    names: pieces.map(({ name }) => name),
     cloth: first.cloth,
     pieces: group.pieces,
     on: group.layers === 4 ? "fold" : on,

@@ -4,6 +4,7 @@ import { makeCrowd, typicalBody } from "../body";
 import { readLayQuestion } from "../formats";
 import { garments } from "../garments";
 import { at, growOutline, type Point } from "../geometry";
+import { wordLaid } from "../wording";
 import {
   type Cloth,
   checkLay,
@@ -68,7 +69,7 @@ const rectangle = (width: number, height: number): readonly Point[] => [
 function unit(id: string, on: LayUnit["on"], outline: readonly Point[], more: Partial<LayUnit> = {}): LayUnit {
   return {
     id,
-    name: id,
+    names: ["back"],
     cloth: "main",
     pieces: [id],
     on,
@@ -180,6 +181,10 @@ describe("the way to fold", () => {
 });
 
 describe("pieces of their own kind", () => {
+  it("names what it lays: panels from one fold together", () => {
+    const laid = lay(mainOrder("a-line-dress", {}, { width: 60 }), "in-turn", 1).sections.flatMap((one) => one.laid);
+    expect(laid.map(wordLaid)).toEqual(["Centre front + Side front", "Back"]);
+  });
   it("a pair of sleeves is laid once on doubled cloth and twice, mirrored, on open cloth", () => {
     const order = orderOf([SLEEVE], plainCloth(45));
     expect(lay(order, "selvedges", 1).sections[0]?.laid).toHaveLength(1);

@@ -7,6 +7,7 @@ export {
   wayHow,
   wayNames,
   wordClothChange,
+  wordLaid,
   wordLayRefusal,
   wordWayChoice,
 } from "./english/lay";

@@ -1,6 +1,7 @@
 import type { KeyboardEvent, PointerEvent } from "react";
 import type { LaidUnit } from "@/core/cloth";
 import { crossingsAt } from "@/core/geometry";
+import { wordLaid } from "@/core/wording";
 import { ClothText } from "@/ui/cloth/cloth-text";
 import { type Dragged, unitKey } from "./use-drag";
 
@@ -47,7 +48,8 @@ export function LaidPiece({ laid, isPicked, dragged, onStart, onMove, onDrop, on
   const data = (outline: LaidUnit["outline"]) =>
     `${outline.map(({ x, y }, index) => `${index === 0 ? "M" : "L"} ${x.toFixed(3)} ${y.toFixed(3)}`).join(" ")} Z`;
   const shift = dragged?.key === unitKey(laid) ? `translate(${dragged.across} ${dragged.down})` : undefined;
-  const size = Math.min(1.9, Math.max(0.5, Math.min((middle.width * 1.7) / laid.name.length, middle.height * 0.28)));
+  const name = wordLaid(laid);
+  const size = Math.min(1.9, Math.max(0.5, Math.min((middle.width * 1.7) / name.length, middle.height * 0.28)));
   const upsideDown = Math.abs(Math.abs(laid.turn) - Math.PI) < 0.01;
   const arrow = Math.min(middle.height * 0.2, 6);
   // A short strip has room for its name alone.
@@ -60,7 +62,7 @@ export function LaidPiece({ laid, isPicked, dragged, onStart, onMove, onDrop, on
         role="button"
         tabIndex={0}
         aria-pressed={isPicked}
-        aria-label={`${laid.name} ${saidCut(laid)}${laid.pinned ? ", pinned" : ""}${upsideDown ? ", head down" : ""}`}
+        aria-label={`${name} ${saidCut(laid)}${laid.pinned ? ", pinned" : ""}${upsideDown ? ", head down" : ""}`}
         transform={shift}
         className="cursor-grab touch-none outline-none [&:focus-visible>path:first-child]:stroke-[var(--color-lantern)]"
         onPointerDown={onStart}
@@ -110,7 +112,7 @@ export function LaidPiece({ laid, isPicked, dragged, onStart, onMove, onDrop, on
           textAnchor="middle"
           fill="var(--color-chalk)"
         >
-          {laid.name}
+          {name}
         </ClothText>
         {middle.height > 4 && (
           <ClothText

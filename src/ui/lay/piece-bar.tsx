@@ -1,5 +1,6 @@
 import type { LaidUnit } from "@/core/cloth";
 import type { Unit } from "@/core/length";
+import { wordLaid } from "@/core/wording";
 import { ClothLength } from "./cloth-length";
 import type { useLay } from "./use-lay";
 
@@ -50,7 +51,7 @@ export function PieceBar({ lay, unit, picked, isKept, onTurn, onPin, onUnpin, on
       {picked !== null && (
         <>
           <button type="button" className={small} onClick={() => onTurn(picked)}>
-            Turn the {picked.name.toLowerCase()}
+            Turn the {wordLaid(picked).toLowerCase()}
           </button>
           <button type="button" className={small} onClick={() => (picked.pinned ? onUnpin(picked) : onPin(picked))}>
             {picked.pinned ? "Let it move" : "Pin it here"}

@@ -1,7 +1,8 @@
-import type { ClothId } from "../../chalk";
+import type { ClothId, PieceName } from "../../chalk";
 import type { LayRefusal, LayWay } from "../../cloth";
 import { formatLengthWithUnit, type Inches, type Unit } from "../../length";
 import { namePiece } from "./names";
+import { wordPieceName } from "./terms";
 
 /** What each way of folding the whole cloth is called. */
 export const wayNames: Readonly<Record<LayWay, string>> = {
@@ -40,6 +41,11 @@ export function wordWayChoice(why: "only-way" | "saves" | "simplest", saves: Inc
     default:
       return why satisfies never;
   }
+}
+
+/** What lies as one on the cloth: a piece, or those that are chalked together. */
+export function wordLaid({ names }: { readonly names: readonly PieceName[] }): string {
+  return names.map(wordPieceName).join(" + ");
 }
 
 /** Which piece does not fit, and what would do. */
