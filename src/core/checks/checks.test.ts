@@ -156,6 +156,19 @@ describe("the proofs of panels, darts and fronts turn red too", () => {
     const drawn = draftGarment(order.value.garment, order.value.given);
     expect(drawn.ok && levels(drawn.value)).toContain("caution panel-cuts-overlap");
   });
+  it("a panel that leaves the armhole near its tip loses a corner of its seam: told as a corner, not as a seam", () => {
+    const order = readOrder({
+      garment: "armhole-bustier",
+      rules: { "allowance.armhole": 0.875, armholeTakeOut: 0, panelPoint: "4 cm" },
+      client: { card: { measurements: typicalBody } },
+    });
+    if (!order.ok) throw new Error("no order");
+    const drawn = draftGarment(order.value.garment, order.value.given);
+    const found = drawn.ok ? checkDraft(drawn.value).findings.find(({ id }) => id === "panel-cuts-overlap") : undefined;
+    expect(found).toMatchObject({ level: "caution", piece: "side-front", words: { where: "corner" } });
+    expect(found?.numbers.shared).toBeGreaterThan(0.1);
+    expect(found?.numbers.shared).toBeLessThan(0.5);
+  });
   it("a take-out that is dropped from the ribs' side mark: the ledger is open by 2", () => {
     const draft = changePiece(bustier(), "side-front", (piece) => ({
       ...piece,

@@ -15,8 +15,9 @@ function overlapsWith(draft: Draft, outer: Piece): readonly Finding[] {
   // Where the house has chosen not to move its panels apart, or a corner is missing, the tailor is told; else it is a
   // mistake of the draft.
   const apart = ruleValue(draft.given, "panelRoom") === "apart" && ruleValue(draft.given, "dartLine") === "span";
-  const level = apart && shared > CORNER ? "error" : "caution";
-  return [{ id: "panel-cuts-overlap", level, piece: outer.id, edge: "panel", numbers: { shared } }];
+  const where = shared > CORNER ? "seam" : "corner";
+  const level = apart && where === "seam" ? "error" : "caution";
+  return [{ id: "panel-cuts-overlap", level, piece: outer.id, edge: "panel", numbers: { shared }, words: { where } }];
 }
 
 /** Panels chalked together whose cutting lines run over each other: there is no cloth for both seams (craft: bodice, 6a). */

@@ -18,21 +18,17 @@ import {
 import { lengthToDepth, type Path, pathEnd, pathLength } from "../geometry";
 import { both, type Inches, pickSystem, roundToStep, roundUpToStep } from "../length";
 import { type BodyForm, type BodyStyle, readForm } from "./body-form";
-import { bustDartIntake, checkChest, isTrimmed, type LowerLines, planLines, ribsMoved } from "./body-lines";
+import { bustDartIntake, checkChest, type LowerLines, planLines } from "./body-lines";
+import { type Both, type PlannedBody, remarkBody } from "./body-remarks";
 import { chalkButtons, planButtons } from "./buttons";
-import { contourWidth } from "./centre-back";
 import { bandSeam } from "./centre-front";
 import { planCentre } from "./centre-line";
 import { chalkHalf } from "./chalk-half";
 import type { HalfPieces } from "./chalk-upper";
 import { type HalfPlan, planHalf, sewnArmhole } from "./half-plan";
 import { type HalfStart, NO_ROOM } from "./half-start";
-import { hemSide } from "./lower-edge";
-import { cupLift, panelRoom } from "./panel-rules";
+import { panelRoom } from "./panel-rules";
 import { planSides, type SideShape } from "./sides";
-import { dartEnd, takeOutEnd } from "./waist-dart";
-
-type Both<Kept> = Readonly<Record<Side, Kept>>;
 
 function bothSides<Kept>(make: (side: Side) => Kept): Both<Kept> {
   return { front: make("front"), back: make("back") };
@@ -57,11 +53,6 @@ function checkChoices(form: BodyForm): void {
     });
   if (form.backPleat > 0 && (!form.backYoke || form.opening === "back-zip" || form.centreBackSeam))
     refuse({ code: "pleat-needs-yoke", conflicts: ["choices.backPleat", "choices.backYoke"], numbers: {}, nearest: 0 });
-}
-
-interface PlannedBody {
-  readonly halves: Both<HalfPlan>;
-  readonly sides: Both<SideShape>;
 }
 
 /** A half up to its armhole; the hollow of its centre starts at the chest line, which while it is solved is a guess. */
@@ -320,77 +311,6 @@ function notchSides(given: Given, { front, back }: Both<HalfPieces>): void {
   }
 }
 
-/** What the recipe did that a tailor must be told: a dart left out or raised, a trim without a join. */
-function remarkDart(sheet: Sheet, form: BodyForm, sides: Both<SideShape>, piece: string): void {
-  const { given } = sheet;
-  const { angle, opensAt } = sides.front;
-  if (form.bustDart !== "none" && form.dart === "none")
-    sheet.remark({ id: "bust-dart-off-by-rule", piece, numbers: {} });
-  else if (form.dart !== "none" && angle === 0) sheet.remark({ id: "bust-dart-not-needed", piece, numbers: {} });
-  if (angle > 0 && opensAt < form.bustDartDepth - 1 / 16)
-    sheet.remark({ id: "bust-dart-raised", piece, numbers: { asked: form.bustDartDepth, used: opensAt } });
-  if (ruleLength(given, "backContour") > contourWidth(given, form))
-    sheet.remark({ id: "contour-needs-seam", piece: "bodice-back", numbers: {} });
-  if (ruleValue(given, "balance") === "trim" && !isTrimmed(given, form))
-    sheet.remark({ id: "trim-needs-join", piece, numbers: {} });
-}
-
-/** Waist darts that had to be longer than the house has them. */
-function remarkWaistDarts(sheet: Sheet, halves: Both<HalfPlan>): void {
-  for (const side of ["front", "back"] as const) {
-    const raised = halves[side].dart?.raised ?? 0;
-    if (raised > 1 / 32) sheet.remark({ id: "dart-tip-raised", piece: `bodice-${side}`, numbers: { raised } });
-  }
-}
-
-/** What the panels' rules could not do as they were set. */
-function remarkPanels(sheet: Sheet, { front, back }: Both<HalfPlan>): void {
-  const { given } = sheet;
-  for (const half of [front, back]) remarkTakeOutEnd(sheet, half);
-  const ribs = front.lines.underbust?.value;
-  const moved = ribsMoved(given, front.form);
-  if (ribs !== undefined && moved !== 0)
-    sheet.remark({ id: "ribs-line-moved", piece: "side-front", numbers: { asked: ribs - moved, used: ribs } });
-  if (front.panel === null) return;
-  const piece = "side-front";
-  const { asked: point, used: met } = front.panel.panelPoint;
-  if (Math.abs(point - met) > 1 / 32)
-    sheet.remark({ id: "panel-point-moved", piece, numbers: { asked: point, used: met } });
-  if (panelRoom(given) !== ruleValue(given, "panelRoom"))
-    sheet.remark({ id: "panel-room-by-line", piece, numbers: {} });
-  const [asked, used] = [ruleLength(given, "cupLift"), cupLift(given, front.lines)];
-  if (used < asked) sheet.remark({ id: "cup-lift-lowered", piece, numbers: { asked, used } });
-}
-
-/** A take-out that would have run out at the waist, where the rule and a short hip have it, runs on below. */
-function remarkTakeOutEnd(sheet: Sheet, { side, lines, panel }: HalfPlan): void {
-  const { given } = sheet;
-  const [asked, used] = [dartEnd(given, side, lines), takeOutEnd(given, side, lines)];
-  if (asked === null || used === null || used <= asked + 1e-6 || panel === null) return;
-  const waist = lines.waist?.value ?? 0;
-  sheet.remark({
-    id: "take-out-end-lowered",
-    piece: `side-${side}`,
-    numbers: { asked: asked - waist, used: used - waist },
-  });
-}
-
-/** A flare whose corner was lifted keeps less than was asked; a yoke line that was raised lies elsewhere than asked. */
-function remarkShape(sheet: Sheet, { halves }: PlannedBody, piece: string): void {
-  const { given } = sheet;
-  const { form, points, lines, panel } = halves.front;
-  const [hip, hem] = [points.hip, lines.hem?.value];
-  if (form.style.hem === "flared" && hip !== undefined && hem !== undefined) {
-    const corner = hemSide(given, halves.front) ?? hip;
-    const numbers = { asked: ruleLength(given, "hemFlare"), kept: corner.x - hip.x, lift: hem - corner.y };
-    if (numbers.kept < numbers.asked - 1 / 16) sheet.remark({ id: "flare-kept", piece, numbers });
-  }
-  const wanted = (lines.bust?.value ?? 0) - form.yokeAboveBust;
-  const yoke = panel?.inner.start.y ?? 0;
-  if (panel?.yokeArmhole && yoke < wanted - 1 / 16)
-    sheet.remark({ id: "yoke-line-raised", piece, numbers: { yoke, wanted } });
-}
-
 /**
  * Chalks a body from the shoulder down by its style and choices: both halves planned in numbers, sides made equal, then
  * chalked in the order of work; promises its seams, its girths, its opening (craft: bodice).
@@ -406,8 +326,5 @@ export function chalkBody(sheet: Sheet, style: BodyStyle): void {
   promiseGirths(sheet, planned, pieces);
   chalkOpening(sheet, form, pieces, planned.halves);
   promiseSplits(sheet, form, planned);
-  remarkDart(sheet, form, planned.sides, pieces.front.outer.id);
-  remarkShape(sheet, planned, pieces.front.outer.id);
-  remarkPanels(sheet, planned.halves);
-  remarkWaistDarts(sheet, planned.halves);
+  remarkBody(sheet, form, planned, pieces.front.outer.id);
 }

@@ -29,9 +29,8 @@ function lean(from: Point, to: Point): Radians {
   return Math.atan2(Math.abs(to.x - from.x), Math.abs(to.y - from.y));
 }
 
-/** The outer panel's lower edge is lifted by no more than this, and stays clear of the ribs. */
+/** The outer panel's lower edge is lifted by no more than this, and never above the ribs. */
 const MOST_LIFTED = 3;
-const LEAST_BELOW_RIBS = 0;
 
 const UNEVEN = ["rules.underbustTakeOut", "rules.takeOutSplit", "rules.underbustTightening"] as const;
 
@@ -39,7 +38,7 @@ const UNEVEN = ["rules.underbustTakeOut", "rules.takeOutSplit", "rules.underbust
 function checkLift(plan: PanelPlan, outer: Path, lifted: number): void {
   const ends = pathEnd(outer).y;
   const { ribsDown } = plan;
-  const reaches = ribsDown === null || plan.endDown < ribsDown + 1e-6 || ends >= ribsDown + LEAST_BELOW_RIBS;
+  const reaches = ribsDown === null || plan.endDown < ribsDown + 1e-6 || ends >= ribsDown;
   if (lifted <= MOST_LIFTED && reaches) return;
   const room = plan.room(plan.bustDown);
   refuse({

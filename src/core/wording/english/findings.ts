@@ -131,7 +131,7 @@ const findings: Readonly<Record<FindingId, (spoken: Spoken) => FindingWording>> 
   }),
   "panel-cuts-overlap": ({ finding }) => ({
     text:
-      (finding.numbers.shared ?? 0) > 0.5
+      finding.words?.where !== "corner"
         ? `The cutting lines of the ${namePiece(finding.piece ?? "")} and its neighbour run over each other: there is no cloth for both seams.`
         : `A corner of the ${namePiece(finding.piece ?? "")}'s seam lies in its neighbour's: there is no cloth for both there.`,
     remedy:
