@@ -17,8 +17,9 @@ const CORE_MAY_IMPORT: Readonly<Record<string, readonly string[]>> = {
   garments: ["length", "geometry", "body", "rules", "chalk", "blocks", "parts"],
   checks: ["length", "geometry", "body", "rules", "chalk"],
   cloth: ["length", "geometry", "packing", "body", "rules", "chalk", "checks"],
-  wording: ["length", "body", "rules", "chalk", "checks", "cloth"],
-  formats: ["length", "geometry", "packing", "body", "rules", "chalk", "garments", "checks", "cloth", "wording"],
+  table: ["length", "geometry", "rules", "chalk", "cloth"],
+  wording: ["length", "body", "rules", "chalk", "checks", "cloth", "table"],
+  formats: ["length", "geometry", "packing", "body", "rules", "chalk", "garments", "checks", "cloth", "table", "wording"],
 };
 
 /** Outside the core: the interface asks the server, the server asks the database, everything may ask the core. */

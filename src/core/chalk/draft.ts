@@ -188,6 +188,7 @@ export type StepReason =
   | "dart-turned"
   | "bust-dart"
   | "panel-point"
+  | "shoulder-panel"
   | "take-out"
   | "panel-line"
   | "moved-out"

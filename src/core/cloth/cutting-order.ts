@@ -1,9 +1,19 @@
-import type { ChalkStep, Draft, Edge, Piece } from "../chalk";
-import { pathEnd, pathLength } from "../geometry";
+import type { ChalkStep, Draft, Piece } from "../chalk";
 import type { Inches } from "../length";
 import { certain } from "../result";
+import { afterCut, countPieces } from "./after-cut";
 import { type FoldGroup, fullerArmhole } from "./fold-plan";
 import { foldFour } from "./lay-fold";
+import {
+  closeLast,
+  cutEdges,
+  cutOutlines,
+  cutPanels,
+  openFold,
+  outlineEdges,
+  type ShearsOrder,
+  withMovements,
+} from "./shears";
 import { chalkStep, type HandAct, handStep, type StepPlace, shortName, type TableStep } from "./steps";
 
 /** Edges that differ between front and back, with the marks they run through: cut once through both, re-cut on one alone. */
@@ -29,40 +39,36 @@ function recutOf(front: Piece, back: Piece): { readonly front: Recut; readonly b
     ? { front: NECK, back: ARMHOLE }
     : { front: NECK_AND_ARMHOLE, back: null };
 }
-/** The order of the shears: what would be lost by a slip comes last (craft: cloth, cutting order). */
-const CUT_ORDER = ["neck", "shoulder", "armhole", "join", "side", "waist", "hem", "centre"] as const;
-
 /** Every chalk step in front of the joining of edges: marks and lines that an edge needs come before it. */
 function chalkSteps(place: StepPlace, steps: readonly ChalkStep[]): readonly TableStep[] {
   return steps.map((step) => chalkStep(place, step));
 }
 
-/** A fold is never cut along, and a centre whose cutting line is the folded edge itself is cut open with the fold. */
-function isCut(piece: Piece, edge: Edge): boolean {
-  if (edge.onFold) return false;
-  return edge.role !== "centre" || edge.cut === undefined || piece.origin === "fold";
+/** How a garment's steps are ordered beyond its folds. */
+export interface TableOrder {
+  readonly shears: ShearsOrder;
+  /** Whether the front's own neck and armhole are chalked with the back's, and cut once it is lifted away. */
+  readonly frontWithBack: boolean;
+  /** Whether a piece is cut off the cloth and halved before anything is folded. */
+  readonly workingPiece: boolean;
 }
 
-function cutEdges(piece: Piece, roles: readonly string[]): readonly string[] {
-  return roles.flatMap((role) =>
-    piece.edges.filter((edge) => edge.role === role && isCut(piece, edge)).map((edge) => edge.id),
-  );
+function orderOf({ given }: Draft): TableOrder {
+  return {
+    shears: given.rules.shearsOrder.value === "neck-last" ? "neck-last" : "neck-first",
+    frontWithBack: given.choices.frontCurves !== "after-separating",
+    workingPiece: given.choices.workingPiece === true,
+  };
 }
 
-/** Cut steps of a piece edge by edge; the fold is cut open last, where the centre is a seam. */
-function cutSteps(place: StepPlace, mustNotCut: readonly string[]): readonly TableStep[] {
-  const edges = cutEdges(place.piece, CUT_ORDER);
-  const cuts = edges.map((edge, index) =>
-    handStep(
-      place,
-      "cut",
-      `cut-${edge}`,
-      { kind: "cut", edges: [edge], closing: index === edges.length - 1 },
-      { mustNotCut },
-    ),
-  );
-  const opens = place.piece.cut.on === "pair" && place.piece.drawnWith === null && place.piece.origin !== "fold";
-  return opens ? [...cuts, handStep(place, "cut", "open", { kind: "open-fold" })] : cuts;
+/** Cut steps of one piece, its fold opened last. */
+function cutSteps(place: StepPlace, shears: ShearsOrder, mustNotCut: readonly string[]): readonly TableStep[] {
+  return [...cutOutlines([place], shears, mustNotCut, (_, step) => step), ...openFold(place)];
+}
+
+/** Before the first cut of a group the chalk is measured. */
+function checkStep(place: StepPlace, pieces: readonly Piece[]): TableStep {
+  return handStep(place, "check", "check", { kind: "check", pieces: pieces.map(({ id }) => id) });
 }
 
 /** A strip lies alone and is cut out along all its edges at once. */
@@ -76,42 +82,6 @@ function bandSteps(place: StepPlace): readonly TableStep[] {
   if (band?.act.kind !== "centre-line" || band.act.turns === undefined) return [];
   const { foldIn, turns } = band.act;
   return [handStep(place, "fold", "fold-in-band", { kind: "fold-in-band", foldIn, turns, centre: band.reading })];
-}
-
-/** Panels are cut apart last, when every mark is on both of them. */
-function partSteps(place: StepPlace): readonly TableStep[] {
-  return cutEdges(place.piece, ["panel"]).map((edge) =>
-    handStep(place, "cut", `cut-${edge}`, { kind: "cut", edges: [edge], closing: false }),
-  );
-}
-
-/** A length along an edge from its upper end, whichever way the edge is walked. */
-function fromUpperEnd(edge: Edge, at: Inches): Inches {
-  return edge.stitch.start.y > pathEnd(edge.stitch).y + 1 ? pathLength(edge.stitch) - at : at;
-}
-
-function notchSteps(place: StepPlace): readonly TableStep[] {
-  // Two pieces of one group each have their notches: the step's id carries the piece, not the group.
-  const own = { ...place, group: shortName(place.piece) };
-  const notches = place.piece.notches.map((notch) => {
-    const edge = certain(
-      place.piece.edges.find(({ id }) => id === notch.edge),
-      `edge ${notch.edge}`,
-    );
-    const centre = edge.role === "centre";
-    const twice = place.piece.notches.filter(({ id }) => id === notch.id).length > 1;
-    return handStep(own, "notch", twice ? `notch-${notch.id}-${notch.edge}` : `notch-${notch.id}`, {
-      kind: "notch",
-      notch: notch.id,
-      edge: notch.edge,
-      at: centre ? notch.point.y : fromUpperEnd(edge, notch.at),
-      from: centre ? "top-line" : "edge-start",
-    });
-  });
-  return [...notches, handStep(own, "notch", "name", { kind: "name", name: place.piece.name })].map((step) => ({
-    ...step,
-    group: place.group,
-  }));
 }
 
 /** Whether two pieces' steps are the same thing to do on both: the same act on the same reading, each from its own centre. */
@@ -135,11 +105,19 @@ function recutReferences(piece: Piece, recut: Recut | null): readonly string[] {
 }
 
 /** What is chalked and cut again on one piece alone, after separating. */
-function aloneSteps(place: StepPlace, piece: Piece, steps: readonly ChalkStep[], recut: Recut): readonly TableStep[] {
+function aloneSteps(
+  place: StepPlace,
+  piece: Piece,
+  steps: readonly ChalkStep[],
+  recut: Recut,
+  shears: ShearsOrder,
+): readonly TableStep[] {
   const alone: StepPlace = { group: place.group, piece, layers: 2 };
-  const cuts = cutEdges(piece, [...recut.roles]).map((edge) =>
-    handStep(alone, "cut", `re-cut-${edge}`, { kind: "re-cut", edges: [edge] }),
-  );
+  const roles = shears === "neck-last" ? ["armhole", "neck", "centre"] : ["neck", "armhole", "centre"];
+  const cuts = cutEdges(
+    piece,
+    roles.filter((role) => recut.roles.has(role)),
+  ).map((edge) => handStep(alone, "cut", `re-cut-${edge}`, { kind: "re-cut", edges: [edge] }));
   return [
     ...chalkSteps(
       alone,
@@ -155,6 +133,7 @@ function separateSteps(
   front: Piece,
   steps: readonly ChalkStep[],
   recut: Recut,
+  shears: ShearsOrder,
 ): readonly TableStep[] {
   const alone: StepPlace = { group: place.group, piece: front, layers: 2 };
   const stop: TableStep = {
@@ -167,7 +146,7 @@ function separateSteps(
     ),
     id: "separate-front",
   };
-  return [stop, ...aloneSteps(place, front, steps, recut)];
+  return [stop, ...aloneSteps(place, front, steps, recut, shears)];
 }
 
 /** How the cloth is made to lie for a group: folded for it alone, or for the whole garment when its first group is chalked. */
@@ -196,26 +175,42 @@ function prepareSteps(group: FoldGroup, place: StepPlace, isFirst: boolean): rea
 }
 
 /** Steps of pieces chalked from one fold; ids of an outer panel's own cuts carry its name. */
-function oneFold(group: FoldGroup, pieces: readonly Piece[], isFirst: boolean): readonly TableStep[] {
+function oneFold(
+  group: FoldGroup,
+  pieces: readonly Piece[],
+  prepare: readonly TableStep[],
+  order: TableOrder,
+): readonly TableStep[] {
   const places = pieces.map((piece): StepPlace => ({ group: group.id, piece, layers: group.layers }));
   const first = certain(places[0], "a piece in the group");
   if (group.fold === "single")
-    return [...chalkSteps(first, first.piece.steps), cutOutStep(first), ...notchSteps(first)];
-  const ownId = (place: StepPlace, step: TableStep): TableStep =>
+    return [...chalkSteps(first, first.piece.steps), checkStep(first, pieces), cutOutStep(first), ...afterCut(first)];
+  const own = (place: StepPlace, step: TableStep): TableStep =>
     place === first ? step : { ...step, id: `${step.id}-${shortName(place.piece)}` };
-  const each = (make: (place: StepPlace) => readonly TableStep[]) =>
-    places.flatMap((place) => make(place).map((step) => ownId(place, step)));
+  const panels = cutPanels(places, own);
+  const apart = panels.flatMap(({ piece, act }) =>
+    act.kind === "cut" ? act.edges.map((edge) => `${piece}/${edge}`) : [],
+  );
+  const notches = places.flatMap(afterCut);
+  const opening = openFold(first);
   return [
-    ...prepareSteps(group, first, isFirst),
+    ...prepare,
     ...places.flatMap((place) => chalkSteps(place, place.piece.steps)),
-    ...each(bandSteps),
-    ...each((place) => cutSteps(place, [])),
-    ...each(partSteps),
-    ...places.flatMap(notchSteps),
+    checkStep(first, pieces),
+    ...places.flatMap((place) => bandSteps(place).map((step) => own(place, step))),
+    ...cutOutlines(places, order.shears, apart, own),
+    // What is cut apart carries all its marks first, on both parts; the fold is opened last.
+    ...(panels.length === 0 ? [...opening, ...notches] : [...notches, ...panels, ...opening]),
   ];
 }
 
-function fourLayers(group: FoldGroup, front: Piece, back: Piece, usable: Inches): readonly TableStep[] {
+function fourLayers(
+  group: FoldGroup,
+  front: Piece,
+  back: Piece,
+  usable: Inches,
+  order: TableOrder,
+): readonly TableStep[] {
   const place: StepPlace = { group: group.id, piece: back, layers: 4 };
   const { endToEnd } = foldFour(usable, group.foldedWidth);
   const folded = endToEnd ? { ...group, length: 2 * group.length } : group;
@@ -226,18 +221,56 @@ function fourLayers(group: FoldGroup, front: Piece, back: Piece, usable: Inches)
   });
   const recut = recutOf(front, back);
   const kept = [...recutReferences(front, recut.front), ...recutReferences(back, recut.back)];
-  const first = recut.back === null ? chalkSteps(place, back.steps) : chalkWithArmholeOf(front, place, recut.back);
-  const cuts = cutSteps(place, kept);
+  const cuts = cutSteps(place, order.shears, kept);
+  const together = order.frontWithBack ? bothCurves(front, place, recut) : backFirst(front, place, recut);
+  const left = order.frontWithBack ? [] : back.steps;
   return [
     ...prepareSteps(folded, place, true),
     again,
-    ...first,
+    ...together,
+    checkStep(place, [back, front]),
     ...(recut.back === null ? cuts : cuts.map((step) => nameEdges(step, "armhole", "front"))),
-    ...separateSteps(place, front, frontOnly(front, back), recut.front),
-    ...(recut.back === null ? [] : aloneSteps(place, back, back.steps, recut.back)),
-    ...notchSteps({ ...place, layers: 2 }),
-    ...notchSteps({ group: group.id, piece: front, layers: 2 }),
+    ...separateSteps(
+      place,
+      front,
+      frontOnly(front, back).filter((step) => !order.frontWithBack || isSlit(front, step)),
+      recut.front,
+      order.shears,
+    ),
+    ...(recut.back === null ? [] : aloneSteps(place, back, left, recut.back, order.shears)),
+    ...afterCut({ ...place, layers: 2 }),
+    ...afterCut({ group: group.id, piece: front, layers: 2 }),
   ];
+}
+
+/** A slit is chalked on the front alone, whatever is chalked with the back. */
+function isSlit(front: Piece, step: ChalkStep): boolean {
+  if (step.id === "centre-slit-end") return true;
+  const edge = "edge" in step.act ? step.act.edge : undefined;
+  return front.edges.some(({ id, role }) => id === edge && role === "centre");
+}
+
+/** Both necks and armholes chalked together: the front's own stay dotted until it is lifted away. */
+function bothCurves(front: Piece, place: StepPlace, recut: ReturnType<typeof recutOf>): readonly TableStep[] {
+  const own = frontOnly(front, place.piece).filter(
+    (step) => isRecut(front, step, recut.front) || isArmhole(front, step),
+  );
+  return [
+    ...chalkSteps(place, place.piece.steps),
+    ...chalkSteps(
+      { ...place, piece: front },
+      own.filter((step) => !isSlit(front, step)),
+    ),
+  ];
+}
+
+function isArmhole(piece: Piece, step: ChalkStep): boolean {
+  return isRecut(piece, step, ARMHOLE);
+}
+
+/** The back chalked alone; with the front's armhole where that is the fuller, and so is cut through all layers first. */
+function backFirst(front: Piece, place: StepPlace, recut: ReturnType<typeof recutOf>): readonly TableStep[] {
+  return recut.back === null ? chalkSteps(place, place.piece.steps) : chalkWithArmholeOf(front, place, recut.back);
 }
 
 /** The back chalked with the front's fuller armhole, which is cut through all layers first. */
@@ -262,26 +295,39 @@ function backOnly(front: Piece, back: Piece, recut: ReturnType<typeof recutOf>):
  * Back from front: the front is chalked with the back's shallower neck and fuller armhole, cut, and laid with its fold
  * on the back's centre line; what differs on the back is chalked beside it; only after separating is the front re-cut.
  */
-function backFromFront(groups: readonly FoldGroup[], front: Piece, back: Piece): readonly TableStep[] {
+function backFromFront(
+  groups: readonly FoldGroup[],
+  front: Piece,
+  back: Piece,
+  order: TableOrder,
+): readonly TableStep[] {
   const [first, second] = [certain(groups[0], "a front group"), certain(groups[1], "a back group")];
   const onFront: StepPlace = { group: first.id, piece: front, layers: 2 };
   const onBack: StepPlace = { group: second.id, piece: back, layers: 2 };
   const recut = recutOf(front, back);
   const kept = recutReferences(front, recut.front);
-  const cuts = closeLast(cutSteps(onFront, kept).filter((step) => !cutsCentre(front, step)));
+  const cuts = closeLast(cutSteps(onFront, order.shears, kept).filter((step) => !cutsCentre(front, step)));
   const asBack = recut.back === null ? cuts.map((step) => nameEdges(step, "armhole", "back")) : cuts;
   return [
     ...prepareSteps(first, onFront, true),
     ...front.steps.flatMap((step) => chalkWithBackShapes(onFront, step, back, recut.front)),
+    checkStep(onFront, [front]),
     ...asBack.map((step) => nameEdges(step, "neck", "back")),
     ...prepareSteps(second, onBack, false),
     handStep(onBack, "chalk", "lay-on", { kind: "lay-on", traced: front.id }),
-    handStep(onBack, "chalk", "trace", { kind: "trace", edges: cutEdges(back, CUT_ORDER) }, { mustNotCut: kept }),
+    handStep(
+      onBack,
+      "chalk",
+      "trace",
+      { kind: "trace", edges: outlineEdges(back, order.shears) },
+      { mustNotCut: kept },
+    ),
     ...chalkSteps(onBack, backOnly(front, back, recut)),
-    ...cutSteps(onBack, kept),
-    ...separateSteps(onFront, front, frontOnly(front, back), recut.front),
-    ...notchSteps(onBack),
-    ...notchSteps(onFront),
+    checkStep(onBack, [back]),
+    ...cutSteps(onBack, order.shears, kept),
+    ...separateSteps(onFront, front, frontOnly(front, back), recut.front, order.shears),
+    ...afterCut(onBack),
+    ...afterCut(onFront),
   ];
 }
 
@@ -289,13 +335,6 @@ function backFromFront(groups: readonly FoldGroup[], front: Piece, back: Piece):
 function cutsCentre(front: Piece, { act }: TableStep): boolean {
   const centres = front.edges.filter(({ role }) => role === "centre").map(({ id }) => id);
   return act.kind === "cut" && act.edges.some((edge) => centres.includes(edge));
-}
-
-/** The last of some cuts is where the hand looks under the cloth. */
-function closeLast(cuts: readonly TableStep[]): readonly TableStep[] {
-  return cuts.map((step, index) =>
-    step.act.kind === "cut" ? { ...step, act: { ...step.act, closing: index === cuts.length - 1 } } : step,
-  );
 }
 
 /** On the front the back's own neck and armhole are chalked first; the front's, and its slit, follow after separating. */
@@ -330,13 +369,69 @@ export function orderSteps(draft: Draft, groups: readonly FoldGroup[], usable: I
     );
   const shared = groups.filter(({ fold }) => fold === "four-layers" || fold === "back-from-front");
   const own = groups.filter((group) => !shared.includes(group));
-  const alone = own.flatMap((group, index) =>
-    oneFold(group, group.pieces.map(piece), index === 0 && shared.length === 0),
-  );
+  const order = orderOf(draft);
+  const working = shared.length === 0 && order.workingPiece ? workingGroups(own) : null;
+  const alone = own.flatMap((group, index) => {
+    const pieces = group.pieces.map(piece);
+    const first = index === 0 && shared.length === 0;
+    const place: StepPlace = { group: group.id, piece: certain(pieces[0], "a piece"), layers: group.layers };
+    const folding = working === null ? prepareSteps(group, place, first) : workingSteps(working, group, place, first);
+    return oneFold(group, pieces, folding, order);
+  });
   const [first] = shared;
-  if (first === undefined) return alone;
-  const [front, back] = [piece("bodice-front"), piece("bodice-back")];
   const together =
-    first.fold === "four-layers" ? fourLayers(first, front, back, usable) : backFromFront(shared, front, back);
-  return [...together, ...alone];
+    first === undefined
+      ? []
+      : first.fold === "four-layers"
+        ? fourLayers(first, piece("bodice-front"), piece("bodice-back"), usable, order)
+        : backFromFront(shared, piece("bodice-front"), piece("bodice-back"), order);
+  const work = withStops(withMovements([...together, ...alone]));
+  const [begin] = work;
+  if (begin === undefined) return work;
+  const place: StepPlace = { group: begin.group, piece: piece(begin.piece), layers: begin.layers };
+  const style = { ...handStep(place, "style", "style", { kind: "style" }), id: "style" };
+  const count = {
+    ...handStep(place, "count", "count", { kind: "count", pieces: countPieces(draft.pieces) }),
+    id: "count",
+  };
+  return [style, ...work, count];
+}
+
+/** Folding waits for the picture to be agreed, the shears for the chalk to be measured. */
+function withStops(steps: readonly TableStep[]): readonly TableStep[] {
+  return steps.map((step) => {
+    if (step.stopUntil !== null) return step;
+    if (step.phase === "fold" && step.act.kind !== "fold-in-band") return { ...step, stopUntil: "style-agreed" };
+    return step.phase === "cut" ? { ...step, stopUntil: "checked" } : step;
+  });
+}
+
+/** Front and back folded from the two halves of a piece cut off the cloth; null where they are not folded for themselves. */
+function workingGroups(groups: readonly FoldGroup[]): readonly FoldGroup[] | null {
+  const halves = groups.filter(({ fold, way }) => fold === "one-fold" && way === "in-turn");
+  return halves.length === 2 ? halves : null;
+}
+
+/** A working piece is cut off the doubled cloth and halved along the old fold; each half is folded in for itself. */
+function workingSteps(
+  halves: readonly FoldGroup[],
+  group: FoldGroup,
+  place: StepPlace,
+  isFirst: boolean,
+): readonly TableStep[] {
+  if (!halves.includes(group)) return prepareSteps(group, place, isFirst);
+  const folding = handStep(place, "fold", "fold-in", {
+    kind: "fold-in",
+    foldedWidth: group.foldedWidth,
+    length: group.length,
+  });
+  if (!isFirst) return [folding];
+  const length = Math.max(...halves.map((half) => half.length)) + 1;
+  const width = 2 * Math.max(...halves.map((half) => half.foldedWidth));
+  return [
+    handStep(place, "fold", "prepare", { kind: "prepare" }),
+    handStep(place, "fold", "cut-off", { kind: "cut-off", length, width }),
+    handStep(place, "fold", "halve", { kind: "halve" }),
+    folding,
+  ];
 }

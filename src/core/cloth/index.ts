@@ -1,3 +1,4 @@
+export { type TipHole, tipHoles } from "./after-cut";
 export { chooseWay, tryWays, type WayAnswer, type WayChoice } from "./best-lay";
 export {
   type Cloth,
@@ -28,7 +29,17 @@ export type { LayOrder, LayRefusal } from "./lay-sections";
 export { type LayUnit, layUnits } from "./lay-unit";
 export { type LayWay, layWays } from "./lay-way";
 export { findLeftOver, type LeftOver } from "./left-over";
-export type { HandAct, Phase, TableStep } from "./steps";
+export {
+  type CountedPiece,
+  type HandAct,
+  type NotchWay,
+  notchWays,
+  type Phase,
+  phases,
+  type Stop,
+  stops,
+  type TableStep,
+} from "./steps";
 export {
   afterShrinking,
   type ClothNeed,

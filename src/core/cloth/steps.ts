@@ -1,12 +1,33 @@
-import type { ChalkStep, Piece, PieceName } from "../chalk";
+import type { ChalkStep, ClothId, Piece, PieceName } from "../chalk";
 import type { Inches } from "../length";
 
-export type Phase = "fold" | "chalk" | "cut" | "notch" | "make";
+/** What is done in which part of the work; each is one screen a group, but for chalking: one a placement. */
+export const phases = ["style", "fold", "chalk", "check", "cut", "notch", "count", "make"] as const;
+export type Phase = (typeof phases)[number];
+
+/** What must be done before a step: the picture agreed, the chalk checked, the layers apart. */
+export const stops = ["style-agreed", "checked", "separated", "counted"] as const;
+export type Stop = (typeof stops)[number];
+
+/** How a place on a cut piece is marked: a snip into the allowance, chalk, or thread through both layers. */
+export const notchWays = ["snip", "chalk", "tack"] as const;
+export type NotchWay = (typeof notchWays)[number];
+
+/** A piece to be counted after the cut. */
+export interface CountedPiece {
+  readonly piece: string;
+  readonly name: PieceName;
+  readonly cloth: ClothId;
+  readonly copies: number;
+  readonly mirrored: boolean;
+}
 
 /** What the hand does in a step that is not chalking. */
 export type HandAct =
   | { readonly kind: "prepare" }
   | { readonly kind: "fold-in"; readonly foldedWidth: Inches; readonly length: Inches }
+  | { readonly kind: "cut-off"; readonly length: Inches; readonly width: Inches }
+  | { readonly kind: "halve" }
   | { readonly kind: "along-fold" }
   | { readonly kind: "fold-selvedges" }
   | { readonly kind: "fold-gate"; readonly foldedWidth: Inches }
@@ -26,8 +47,22 @@ export type HandAct =
       readonly edge: string;
       readonly at: Inches;
       readonly from: "top-line" | "edge-start";
+      readonly by: NotchWay;
+      /** Two pins side by side: here the stitching stops or changes. */
+      readonly pins: boolean;
     }
-  | { readonly kind: "name"; readonly name: PieceName };
+  | {
+      readonly kind: "pierce";
+      readonly mark: string;
+      readonly dart: string;
+      readonly tip: string;
+      /** How far inside the tip, on the dart's middle line. */
+      readonly inside: Inches;
+    }
+  | { readonly kind: "name"; readonly name: PieceName; readonly copies: number; readonly mirrored: boolean }
+  | { readonly kind: "style" }
+  | { readonly kind: "check"; readonly pieces: readonly string[] }
+  | { readonly kind: "count"; readonly pieces: readonly CountedPiece[] };
 
 /** One thing to do at the table, in its place in the order. Plain data; the sentence is in wording. */
 export interface TableStep {
@@ -38,9 +73,11 @@ export interface TableStep {
   readonly layers: number;
   readonly act: HandAct | ChalkStep["act"];
   readonly chalk: ChalkStep | null;
-  readonly stopUntil: "separated" | null;
+  readonly stopUntil: Stop | null;
   /** Edges on other pieces that must not be cut now: `bodice-front/front-neck`. */
   readonly mustNotCut: readonly string[];
+  /** Cut steps that the shears do without stopping share one: `cut-front-1`. */
+  readonly movement: string | null;
 }
 
 export interface StepPlace {
@@ -66,6 +103,7 @@ export function handStep(
     chalk: null,
     stopUntil: rest.stopUntil ?? null,
     mustNotCut: rest.mustNotCut ?? [],
+    movement: null,
   };
 }
 
@@ -85,5 +123,6 @@ export function chalkStep(place: StepPlace, step: ChalkStep): TableStep {
     chalk: step,
     stopUntil: null,
     mustNotCut: [],
+    movement: null,
   };
 }

@@ -8,6 +8,7 @@ export {
   parseSignedLength,
   type TypedLength,
 } from "./parse";
+export { finestOn, readOnTape, type TapeReading } from "./tape";
 export {
   isAtMost,
   roundDownToStep,

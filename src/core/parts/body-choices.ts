@@ -340,12 +340,28 @@ export const bodyChoices = {
     default: "one-fold",
     why: "How the cloth lies while you chalk and cut; the garment stays the same.",
   },
+  frontCurves: {
+    kind: "option",
+    label: "Front neck and armhole",
+    options: {
+      "with-back": "Chalked with the back's, dotted",
+      "after-separating": "Chalked on the front alone",
+    },
+    default: "with-back",
+    why: "In four layers the front lies uppermost: its curves are dotted with the back's, or chalked once it is lifted away.",
+  },
   lengthsFrom: {
     kind: "option",
     label: "Lengths start",
     options: { "top-line": "At the top line", "cloth-edge": "At the cloth's edge, the seam added in" },
     default: "top-line",
     why: "The same marks; only what the tape says differs. From the edge nothing has to be chalked first.",
+  },
+  workingPiece: {
+    kind: "flag",
+    label: "Cut a working piece off first",
+    default: false,
+    why: "On a long cloth: a piece as long as the longest cut is cut off, halved along its fold, one half for the front and one for the back.",
   },
   scale: {
     kind: "option",
@@ -387,7 +403,8 @@ function offerOne(choice: ChoiceDefinition, offered: NonNullable<Offers[BodyChoi
  * its default; a list of options offers only those, the first by default; a flag is `"on"` or `"off"`.
  */
 export function offer(offers: Offers): ChoiceDefinitions {
-  const all: Offers = { ...offers, scale: true };
+  const four = offers.fold === true || (Array.isArray(offers.fold) && offers.fold.includes("four-layers"));
+  const all: Offers = { ...offers, ...(four ? { frontCurves: true } : {}), workingPiece: true, scale: true };
   return Object.fromEntries(
     (Object.keys(bodyChoices) as readonly BodyChoiceId[]).flatMap((id) => {
       const offered = all[id];

@@ -50,6 +50,7 @@ const always: readonly RuleId[] = [
   "allowance.sideWaist",
   "balance",
   "dartlessLength",
+  "shearsOrder",
   "tick",
 ];
 

@@ -1,5 +1,6 @@
 import { addTerms, givenStep, type Mouth, type PieceChalk, ruleLength, type Term } from "../chalk";
 import {
+  crossAtDepth,
   distance,
   type Path,
   type Point,
@@ -35,7 +36,7 @@ function chalkLowerEdge(
   // Only those that it really runs through are told: a trued side ends at its foot, and not at the mark above it.
   const through = join
     ? ["side/foot", half.form.end === "ribs" ? "underbust/side" : "waist/side", "centre/lower-edge"]
-    : ["side/foot", "hem/side", "centre/hem"];
+    : ["side/foot", "hem/side", "hem/panel", "centre/hem"];
   piece.edge(join ? "waist" : "hem", {
     role: join ? "waist" : "hem",
     stitch,
@@ -126,8 +127,16 @@ function legTerms(half: HalfPlan, x: Inches, down: Inches, onTape: (value: Inche
   return [...half.line.rest, by, ...(room > 0 ? [made] : [])];
 }
 
-/** The marks of the panel seam on its lines: where both edges stand at ribs and waist, and what trued them. */
-function chalkPanelMarks({ inner, outer }: HalfPieces, half: HalfPlan, panel: PanelShape): void {
+/**
+ * The marks of the panel seam on its lines: where both edges stand from the ribs down to the lower edge, and what trued
+ * them. A line that an edge ends above has no mark of it.
+ */
+function chalkPanelMarks(
+  { inner, outer }: HalfPieces,
+  half: HalfPlan,
+  panel: PanelShape,
+  { innerEdge, outerEdge }: PanelLower,
+): void {
   const step = givenStep(inner.given);
   const line = addTerms(half.line.rest);
   // The panel line is settled on the tape, the take-out too: their sum says whether the leg is at full width.
@@ -145,6 +154,30 @@ function chalkPanelMarks({ inner, outer }: HalfPieces, half: HalfPlan, panel: Pa
       outer.at({ id: `${id}/panel`, terms: legTerms(half, end.x, down, settled), stitch: end, why: "panel-trued" });
     }
   }
+  for (const [piece, path] of [
+    [inner, innerEdge],
+    [outer, outerEdge],
+  ] as const)
+    chalkPanelFoot(piece, half, path, settled);
+}
+
+/** A panel's corner at the lower edge that lies this near to a line is read on it. */
+const ON_LINE: Inches = 1 / 64;
+
+/** Where a panel's edge crosses the hip line, and its corner at the hem: read on its line, or beside it where it left that. */
+function chalkPanelFoot(piece: PieceChalk, half: HalfPlan, path: Path, settled: (share: Inches) => boolean): void {
+  if (half.form.style.hem === "join") return;
+  const end = pathEnd(path);
+  const hip = piece.hasLine("hip") && piece.down("hip") < end.y - 1 ? piece.down("hip") : undefined;
+  const crossing = hip === undefined ? undefined : crossAtDepth(path, hip)[0];
+  if (hip !== undefined && crossing !== undefined) {
+    const terms = [...legTerms(half, crossing.x, hip, settled), ...piece.bendOn("hip")];
+    piece.mark("hip", "panel", { terms, step: 0, why: "panel-line" });
+  }
+  const terms = legTerms(half, end.x, end.y, settled);
+  const onLine = piece.hasLine("hem") && Math.abs(piece.down("hem") - end.y) < ON_LINE;
+  if (onLine) piece.mark("hem", "panel", { terms: [...terms, ...piece.bendOn("hem")], step: 0, why: "panel-line" });
+  else piece.at({ id: "hem/panel", terms, stitch: end, why: "panel-line" });
 }
 
 /** Notches that both panel edges have, each as far below the bust on either: at the ribs, and at the waist. */
@@ -175,8 +208,17 @@ export function chalkPanels(
   const { inner, outer } = pieces;
   const allowance = ruleLength(inner.given, "allowance.panel");
   const lower = panelLower(half, panel, shape, centre);
-  chalkPanelMarks(pieces, half, panel);
-  const through = ["armhole/panel", "yoke/panel", "bust/point", "underbust/panel", "waist/panel"];
+  chalkPanelMarks(pieces, half, panel, lower);
+  const through = [
+    "armhole/panel",
+    "shoulder/panel",
+    "yoke/panel",
+    "bust/point",
+    "underbust/panel",
+    "waist/panel",
+    "hip/panel",
+    "hem/panel",
+  ];
   inner.edge("panel", { role: "panel", stitch: lower.innerEdge, allowance, through, why: "panel-line" });
   chalkLowerEdge(inner, half, lower.inner);
   chalkLowerEdge(outer, half, lower.outer);

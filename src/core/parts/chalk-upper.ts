@@ -128,12 +128,27 @@ export function chalkPanelUpper(
   const { inner, outer, top } = pieces;
   if (panel.innerShoulder !== null && panel.outerShoulder !== null) {
     chalkShoulderEdge(inner, half, panel.innerShoulder, ["top/neck"]);
+    const along = { value: pathLength(panel.innerShoulder), terms: [] };
+    inner.along({
+      id: "shoulder/panel",
+      edge: "shoulder",
+      reading: along,
+      stitch: panel.ends.inner,
+      why: "shoulder-panel",
+    });
     chalkTip(outer, half, panel);
+    outer.at({
+      id: "shoulder/panel",
+      terms: [],
+      stitch: panel.outerShoulder.start,
+      drawn: UPPER_END,
+      why: "shoulder-panel",
+    });
     outer.edge("shoulder", {
       role: "shoulder",
       stitch: panel.outerShoulder,
       allowance: ruleLength(outer.given, "allowance.shoulder") + half.form.shoulderTrim,
-      through: ["shoulder/tip"],
+      through: ["shoulder/panel", "shoulder/tip"],
       ...(turned ? { turned: [0, 1] as const } : {}),
     });
     chalkChest();

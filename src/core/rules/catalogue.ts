@@ -13,6 +13,7 @@ export const rulePlaces = {
   hem: "Hem",
   sleeve: "Sleeve",
   lapel: "Lapel",
+  cutting: "Cutting",
   tape: "Tape",
 } as const;
 
@@ -455,6 +456,16 @@ export const rules = {
     options: { "break-line": "the break line, square", "neck-depth": "the neck-depth point" },
     sets: same("break-line"),
     why: "The same width looks wider from the break line.",
+  },
+  shearsOrder: {
+    label: "Order of the shears",
+    place: "cutting",
+    options: {
+      "neck-first": "the neck first",
+      "neck-last": "the neck last, when the big cloth is out of the way",
+    },
+    sets: same("neck-first"),
+    why: "Either keeps what is inside for after the outline, and the deeper neck for after the layers are apart.",
   },
   tick: {
     label: "Chalk to the nearest",

@@ -302,6 +302,7 @@ const reasons: Readonly<Record<StepReason, string>> = {
   "dart-turned": "The bust dart was closed by turning this part about the bust point, so the mark has left its line.",
   "bust-dart": "The front runs over the bust and is longer than the back; the dart takes that up at the side.",
   "panel-point": "Here the panel seam leaves the armhole on its way to the bust point.",
+  "shoulder-panel": "Here the panel seam leaves the shoulder on its way down to the bust point.",
   "take-out": "What the seam takes out here shapes cup and waist; it is added again at the side.",
   "panel-line": "Straight to the bust, rounded over it so that it does not peak, and on down.",
   "moved-out":

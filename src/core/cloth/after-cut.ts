@@ -1,0 +1,122 @@
+import type { Dart, Edge, Piece } from "../chalk";
+import { at, type Point, pathEnd, pathLength } from "../geometry";
+import type { Inches } from "../length";
+import { certain } from "../result";
+import { type CountedPiece, handStep, type NotchWay, type StepPlace, shortName, type TableStep } from "./steps";
+
+/** A dart's tip is pierced this far inside, so that the hole is sewn over. */
+const INSIDE: Inches = 1 / 2;
+/** Of a dart that is shorter than this, a quarter of its length. */
+const SHORT: Inches = 2.5;
+/** An allowance that no snip may go into. */
+const NARROW: Inches = 1 / 4;
+
+/** A place inside a dart's tip that is pierced or tacked, and never the tip itself (craft: table, after the cut). */
+export interface TipHole {
+  readonly id: string;
+  readonly dart: string;
+  readonly tip: string;
+  readonly point: Point;
+  readonly inside: Inches;
+}
+
+function holeAt(id: string, dart: Dart, tip: Point, mark: string): TipHole {
+  const [inner, outer] = dart.legs;
+  const middle = at((inner.x + outer.x) / 2, (inner.y + outer.y) / 2);
+  const length = Math.hypot(middle.x - tip.x, middle.y - tip.y);
+  const inside = length < SHORT ? length / 4 : INSIDE;
+  const share = inside / length;
+  const point = at(tip.x + (middle.x - tip.x) * share, tip.y + (middle.y - tip.y) * share);
+  return { id, dart: dart.id, tip: mark, point, inside };
+}
+
+/** Where a piece's sewn darts are pierced: half an inch inside each tip, on the dart's middle line. */
+export function tipHoles(piece: Piece): readonly TipHole[] {
+  return piece.darts
+    .filter(({ sewn }) => sewn)
+    .flatMap((dart) => {
+      const waist = dart.id.endsWith("waist-dart");
+      const upper =
+        dart.opens === null
+          ? [
+              holeAt(
+                waist ? "dart/tip-hole" : "bust/dart-tip-hole",
+                dart,
+                dart.tip,
+                waist ? "dart/tip" : "bust/dart-tip",
+              ),
+            ]
+          : [];
+      const lower = dart.end === null ? [] : [holeAt("dart/end-hole", dart, dart.end, "dart/end")];
+      return [...upper, ...lower];
+    });
+}
+
+/** A length along an edge from its upper end, whichever way the edge is walked. */
+function fromUpperEnd(edge: Edge, length: Inches): Inches {
+  return edge.stitch.start.y > pathEnd(edge.stitch).y + 1 ? pathLength(edge.stitch) - length : length;
+}
+
+/** A snip goes into the allowance; where that is narrow, chalk. */
+function notchWay({ allowance }: Edge): NotchWay {
+  return allowance <= NARROW + 1e-9 ? "chalk" : "snip";
+}
+
+/** Where the stitching stops or changes. */
+const STOPS = new Set(["zip-end", "slit-end"]);
+
+function notchSteps(place: StepPlace): readonly TableStep[] {
+  const { piece } = place;
+  return piece.notches.map((notch) => {
+    const edge = certain(
+      piece.edges.find(({ id }) => id === notch.edge),
+      `edge ${notch.edge}`,
+    );
+    const centre = edge.role === "centre";
+    const twice = piece.notches.filter(({ id }) => id === notch.id).length > 1;
+    return handStep(place, "notch", twice ? `notch-${notch.id}-${notch.edge}` : `notch-${notch.id}`, {
+      kind: "notch",
+      notch: notch.id,
+      edge: notch.edge,
+      at: centre ? notch.point.y : fromUpperEnd(edge, notch.at),
+      from: centre ? "top-line" : "edge-start",
+      by: notchWay(edge),
+      pins: STOPS.has(notch.id),
+    });
+  });
+}
+
+function pierceSteps(place: StepPlace): readonly TableStep[] {
+  return tipHoles(place.piece).map(({ id, dart, tip, inside }) =>
+    handStep(place, "notch", `pierce-${id.replace("/", "-")}`, { kind: "pierce", mark: id, dart, tip, inside }),
+  );
+}
+
+function nameStep(place: StepPlace): TableStep {
+  const { name, cut } = place.piece;
+  const copies = copiesOf(place.piece);
+  return handStep(place, "notch", "name", { kind: "name", name, copies, mirrored: cut.mirrored });
+}
+
+/** Pieces of cloth that a piece is cut into: a half on the fold is one, a pair two. */
+function copiesOf({ cut }: Piece): number {
+  return cut.on === "fold" ? 1 : cut.copies;
+}
+
+/** What is done to a cut piece before it is lifted: notches, dart tips, and its name last. */
+export function afterCut(place: StepPlace): readonly TableStep[] {
+  // Two pieces of one group each have their notches: the step's id carries the piece, not the group.
+  const own = { ...place, group: shortName(place.piece) };
+  return [...notchSteps(own), ...pierceSteps(own), nameStep(own)].map((step) => ({ ...step, group: place.group }));
+}
+
+/** Every piece as it lies on the table when all is cut. */
+export function countPieces(pieces: readonly Piece[]): readonly CountedPiece[] {
+  return pieces.map((piece) => ({
+    piece: piece.id,
+    name: piece.name,
+    cloth: piece.cloth,
+    copies: copiesOf(piece),
+    mirrored: piece.cut.mirrored,
+  }));
+}
