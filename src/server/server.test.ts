@@ -131,6 +131,8 @@ it("offers every choice of a garment and every rule that moves it, with its why"
     "hemExtra",
     "shorterBy",
     "fold",
+    "frontCurves",
+    "workingPiece",
     "scale",
   ]);
   expect(rules.find(({ id }) => id === "armholeDepth")).toMatchObject({

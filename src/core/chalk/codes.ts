@@ -38,6 +38,7 @@ export const termCodes = [
   "hip-quarter",
   "house-rule",
   "inside-cloth-edge",
+  "inside-the-tip",
   "joining-seam",
   "kept-clear",
   "less-the-gathered-band",

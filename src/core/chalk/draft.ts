@@ -17,6 +17,7 @@ export type Origin =
   | "cloth-edge"
   | "armhole-line"
   | "hem-line"
+  | "lowest-mark"
   | "edge-start";
 
 export type CentreOrigin = Extract<Origin, "fold" | "zip-line" | "centre-line">;

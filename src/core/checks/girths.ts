@@ -5,6 +5,9 @@ import type { Finding } from "./finding";
 import type { LedgerRow } from "./ledger";
 import { undoTurn } from "./undo-turn";
 
+/** Marks that a line is only ruled from: they round no width. */
+const RULED = /\/(armhole|dart-line)$/;
+
 /** A finished girth: what was promised, and what the outline really measures. */
 export interface Girth {
   readonly line: GirthPlan["line"];
@@ -139,8 +142,7 @@ function measureGirth(draft: Draft, plan: GirthPlan, ledger: readonly LedgerRow[
   const marks = draft.pieces.reduce(
     (sum, piece) =>
       sum +
-      timesRoundBody(piece) *
-        piece.marks.filter(({ id }) => id.startsWith(`${plan.on}/`) && !id.endsWith("/armhole")).length,
+      timesRoundBody(piece) * piece.marks.filter(({ id }) => id.startsWith(`${plan.on}/`) && !RULED.test(id)).length,
     0,
   );
   const turned = draft.pieces.some(({ turn }) => turn?.lines.includes(plan.on));

@@ -20,18 +20,22 @@ export interface TipHole {
   readonly inside: Inches;
 }
 
-function holeAt(id: string, dart: Dart, tip: Point, mark: string): TipHole {
+function holeAt(id: string, dart: Dart, tip: Point, mark: string, scale: number): TipHole {
   const [inner, outer] = dart.legs;
   const middle = at((inner.x + outer.x) / 2, (inner.y + outer.y) / 2);
   const length = Math.hypot(middle.x - tip.x, middle.y - tip.y);
-  const inside = length < SHORT ? length / 4 : INSIDE;
+  const inside = length < SHORT * scale ? length / 4 : INSIDE * scale;
   const share = inside / length;
   const point = at(tip.x + (middle.x - tip.x) * share, tip.y + (middle.y - tip.y) * share);
   return { id, dart: dart.id, tip: mark, point, inside };
 }
 
-/** Where a piece's sewn darts are pierced: half an inch inside each tip, on the dart's middle line. */
-export function tipHoles(piece: Piece): readonly TipHole[] {
+/**
+ * Where a piece's sewn darts are pierced: half an inch inside each tip, on the dart's middle line.
+ *
+ * @param scale 1, or ½ for a draft that is chalked at half its size
+ */
+export function tipHoles(piece: Piece, scale: number): readonly TipHole[] {
   return piece.darts
     .filter(({ sewn }) => sewn)
     .flatMap((dart) => {
@@ -44,10 +48,11 @@ export function tipHoles(piece: Piece): readonly TipHole[] {
                 dart,
                 dart.tip,
                 waist ? "dart/tip" : "bust/dart-tip",
+                scale,
               ),
             ]
           : [];
-      const lower = dart.end === null ? [] : [holeAt("dart/end-hole", dart, dart.end, "dart/end")];
+      const lower = dart.end === null ? [] : [holeAt("dart/end-hole", dart, dart.end, "dart/end", scale)];
       return [...upper, ...lower];
     });
 }
@@ -86,8 +91,8 @@ function notchSteps(place: StepPlace): readonly TableStep[] {
   });
 }
 
-function pierceSteps(place: StepPlace): readonly TableStep[] {
-  return tipHoles(place.piece).map(({ id, dart, tip, inside }) =>
+function pierceSteps(place: StepPlace, scale: number): readonly TableStep[] {
+  return tipHoles(place.piece, scale).map(({ id, dart, tip, inside }) =>
     handStep(place, "notch", `pierce-${id.replace("/", "-")}`, { kind: "pierce", mark: id, dart, tip, inside }),
   );
 }
@@ -104,10 +109,13 @@ function copiesOf({ cut }: Piece): number {
 }
 
 /** What is done to a cut piece before it is lifted: notches, dart tips, and its name last. */
-export function afterCut(place: StepPlace): readonly TableStep[] {
+export function afterCut(place: StepPlace, scale: number): readonly TableStep[] {
   // Two pieces of one group each have their notches: the step's id carries the piece, not the group.
   const own = { ...place, group: shortName(place.piece) };
-  return [...notchSteps(own), ...pierceSteps(own), nameStep(own)].map((step) => ({ ...step, group: place.group }));
+  return [...notchSteps(own), ...pierceSteps(own, scale), nameStep(own)].map((step) => ({
+    ...step,
+    group: place.group,
+  }));
 }
 
 /** Every piece as it lies on the table when all is cut. */

@@ -51,6 +51,8 @@ export interface TableOrder {
   readonly frontWithBack: boolean;
   /** Whether a piece is cut off the cloth and halved before anything is folded. */
   readonly workingPiece: boolean;
+  /** 1, or ½ for practice. */
+  readonly scale: number;
 }
 
 function orderOf({ given }: Draft): TableOrder {
@@ -58,6 +60,7 @@ function orderOf({ given }: Draft): TableOrder {
     shears: given.rules.shearsOrder.value === "neck-last" ? "neck-last" : "neck-first",
     frontWithBack: given.choices.frontCurves !== "after-separating",
     workingPiece: given.choices.workingPiece === true,
+    scale: Number(given.choices.scale ?? 1),
   };
 }
 
@@ -184,14 +187,19 @@ function oneFold(
   const places = pieces.map((piece): StepPlace => ({ group: group.id, piece, layers: group.layers }));
   const first = certain(places[0], "a piece in the group");
   if (group.fold === "single")
-    return [...chalkSteps(first, first.piece.steps), checkStep(first, pieces), cutOutStep(first), ...afterCut(first)];
+    return [
+      ...chalkSteps(first, first.piece.steps),
+      checkStep(first, pieces),
+      cutOutStep(first),
+      ...afterCut(first, order.scale),
+    ];
   const own = (place: StepPlace, step: TableStep): TableStep =>
     place === first ? step : { ...step, id: `${step.id}-${shortName(place.piece)}` };
   const panels = cutPanels(places, own);
   const apart = panels.flatMap(({ piece, act }) =>
     act.kind === "cut" ? act.edges.map((edge) => `${piece}/${edge}`) : [],
   );
-  const notches = places.flatMap(afterCut);
+  const notches = places.flatMap((place) => afterCut(place, order.scale));
   const opening = openFold(first);
   return [
     ...prepare,
@@ -238,8 +246,8 @@ function fourLayers(
       order.shears,
     ),
     ...(recut.back === null ? [] : aloneSteps(place, back, left, recut.back, order.shears)),
-    ...afterCut({ ...place, layers: 2 }),
-    ...afterCut({ group: group.id, piece: front, layers: 2 }),
+    ...afterCut({ ...place, layers: 2 }, order.scale),
+    ...afterCut({ group: group.id, piece: front, layers: 2 }, order.scale),
   ];
 }
 
@@ -326,8 +334,8 @@ function backFromFront(
     checkStep(onBack, [back]),
     ...cutSteps(onBack, order.shears, kept),
     ...separateSteps(onFront, front, frontOnly(front, back), recut.front, order.shears),
-    ...afterCut(onBack),
-    ...afterCut(onFront),
+    ...afterCut(onBack, order.scale),
+    ...afterCut(onFront, order.scale),
   ];
 }
 
@@ -391,7 +399,7 @@ export function orderSteps(draft: Draft, groups: readonly FoldGroup[], usable: I
   const place: StepPlace = { group: begin.group, piece: piece(begin.piece), layers: begin.layers };
   const style = { ...handStep(place, "style", "style", { kind: "style" }), id: "style" };
   const count = {
-    ...handStep(place, "count", "count", { kind: "count", pieces: countPieces(draft.pieces) }),
+    ...handStep({ ...place, layers: 2 }, "count", "count", { kind: "count", pieces: countPieces(draft.pieces) }),
     id: "count",
   };
   return [style, ...work, count];

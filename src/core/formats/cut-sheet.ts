@@ -1,7 +1,8 @@
 import * as v from "valibot";
 import { lineIds, termKinds } from "../chalk";
-import { layWays } from "../cloth";
+import { layWays, notchWays, phases } from "../cloth";
 import { orderSchema } from "./order";
+import { checkLengthSchema, countedPieceSchema, placementSchema } from "./sheet-table";
 
 const point = v.tuple([v.number(), v.number()]);
 const term = v.object({ label: v.string(), kind: v.picklist(termKinds), value: v.number(), source: v.string() });
@@ -67,7 +68,7 @@ const piece = v.object({
 
 const step = v.object({
   id: v.string(),
-  phase: v.picklist(["fold", "chalk", "cut", "notch", "make"]),
+  phase: v.picklist(phases),
   piece: v.string(),
   group: v.string(),
   act: v.string(),
@@ -88,6 +89,15 @@ const step = v.object({
   layers: v.number(),
   stopUntil: v.nullable(v.string()),
   mustNotCut: ids,
+  /** Cut steps that the shears do without stopping; left out in sheets frozen before there were movements. */
+  movement: v.optional(v.string()),
+  /** How a notch is marked. */
+  by: v.optional(v.picklist(notchWays)),
+  /** Of a tape check: its lengths, and how far it is. */
+  state: v.optional(v.picklist(["open", "passed", "waived"])),
+  lengths: v.optional(v.array(checkLengthSchema)),
+  /** Of the count: every piece as it lies on the table. */
+  counted: v.optional(v.array(countedPieceSchema)),
 });
 
 /** Everything a tailor needs to chalk, cut and prove a garment (FORMATS: cut sheet). Every number is in inches. */
@@ -169,6 +179,8 @@ export const cutSheetSchema = v.object({
     }),
   ),
   steps: v.array(step),
+  /** Layings of the tape; left out in sheets frozen before there were any. */
+  placements: v.optional(v.array(placementSchema)),
   cloth: v.object({
     width: v.number(),
     usable: v.number(),

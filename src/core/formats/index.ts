@@ -34,6 +34,7 @@ export { pieceSvg } from "./piece-svg";
 export { type CardReadings, readCard } from "./read-card";
 export { readRules } from "./read-decisions";
 export { type ReadOrder, readOrder } from "./read-order";
+export type { SheetAct, SheetLength, SheetPlacement, SheetReading } from "./sheet-table";
 export { markPlace, type Place, type StepTape, stepTape } from "./step-tape";
 export {
   ANSWER_STEPS,

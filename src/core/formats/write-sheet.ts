@@ -4,45 +4,29 @@ import {
   type Edge,
   edgeDots,
   type Given,
+  givenTick,
   type Mark,
   type Piece,
   type Refusal,
   type Remedy,
   sewnLength,
-  type Term,
 } from "../chalk";
 import { checkDraft, type Finding, type Seam } from "../checks";
 import { type FoldGroup, orderSteps, planFolds, type TableStep, usableWidth } from "../cloth";
 import { boxOf, type Point, pathEnd, pathLength, toPathData, toPolygonData } from "../geometry";
 import type { Unit } from "../length";
 import { fail, type Result, succeed } from "../result";
-import {
-  wordFinding,
-  wordLedgerWhy,
-  wordPieceName,
-  wordReason,
-  wordRefusal,
-  wordStep,
-  wordTerm,
-  wordTurnEnd,
-} from "../wording";
+import { layTable } from "../table";
+import { wordFinding, wordLedgerWhy, wordPieceName, wordReason, wordRefusal, wordStep, wordTurnEnd } from "../wording";
 import { needCloth } from "./cloth-need";
-import type { CutSheet, SheetMark, SheetPiece, SheetStep, SheetTerm } from "./cut-sheet";
+import type { CutSheet, SheetMark, SheetPiece, SheetStep } from "./cut-sheet";
 import { draftOrder } from "./draft-order";
 import { findRemedy } from "./find-remedy";
 import type { ReadOrder } from "./read-order";
+import { writeHoles, writePlacement, writeTableParts } from "./write-table";
+import { writeTerms } from "./write-terms";
 
 const place = ({ x, y }: Point): [number, number] => [x, y];
-
-/** Terms with their words: the sheet is read by people and by other programs. */
-function writeTerms(terms: readonly Term[], unit: Unit): SheetTerm[] {
-  return terms.map((term) => ({
-    label: wordTerm(term, unit),
-    kind: term.kind,
-    value: term.value,
-    source: term.source,
-  }));
-}
 
 function writeMark(mark: Mark, unit: Unit): SheetMark {
   const [terms, cutTerms] = [writeTerms(mark.terms, unit), writeTerms(mark.cutTerms, unit)];
@@ -82,7 +66,7 @@ function writePiece(piece: Piece, given: Given): SheetPiece {
     shift: piece.shift,
     drawnWith: piece.drawnWith,
     lines: piece.lines.map(({ id, down, start, terms }) => ({ id, down, start, terms: writeTerms(terms, given.unit) })),
-    marks: piece.marks.map((mark) => writeMark(mark, given.unit)),
+    marks: [...piece.marks.map((mark) => writeMark(mark, given.unit)), ...writeHoles(piece, given)],
     edges: piece.edges.map((edge) => writeEdge(edge, given)),
     outline: { stitch: `${toPathData(piece.outline.stitch)} Z`, cut: toPolygonData(piece.outline.cut) },
     box: boxOf(piece.outline.cut),
@@ -122,12 +106,14 @@ function stepEdge(step: TableStep): string | null {
 function stepReading(step: TableStep): number | null {
   if (step.chalk !== null) return step.chalk.reading;
   if ("foldedWidth" in step.act) return step.act.foldedWidth;
+  if (step.act.kind === "cut-off") return step.act.length;
   return step.act.kind === "notch" ? step.act.at : null;
 }
 
-function writeStep(step: TableStep, unit: CutSheet["unit"]): SheetStep {
+function writeStep(step: TableStep, draft: Draft): SheetStep {
   const { chalk } = step;
-  const words = wordStep(step, unit);
+  const { unit } = draft.given;
+  const words = wordStep(step, unit, givenTick(draft.given));
   return {
     id: step.id,
     phase: step.phase,
@@ -148,6 +134,7 @@ function writeStep(step: TableStep, unit: CutSheet["unit"]): SheetStep {
     layers: step.layers,
     stopUntil: step.stopUntil,
     mustNotCut: [...step.mustNotCut],
+    ...writeTableParts(draft, step),
   };
 }
 
@@ -251,6 +238,7 @@ export function writeSheet(read: ReadOrder): Result<CutSheet, RefusedOrder> {
   const groups = foldable.ok && full !== draft ? planFolds(draft, read.fold, read.way) : foldable;
   if (!groups.ok) return fail(...groups.issues.map((refusal) => writeRefusal(read, refusal)));
   const cloth = needCloth(read, draft, groups.value);
+  const table = layTable(draft, orderSteps(draft, groups.value, usableWidth(read.cloths.main)));
   const practice: readonly Finding[] = full === draft ? [] : [{ id: "half-scale", level: "note", numbers: {} }];
   const findings = [...report.findings, ...practice, ...cloth.problems];
   return succeed({
@@ -267,7 +255,8 @@ export function writeSheet(read: ReadOrder): Result<CutSheet, RefusedOrder> {
     seams: report.seams.map(writeSeam),
     rounds: { neck: report.neckRound, armhole: report.armholeRound },
     checks: findings.map((finding) => writeCheck(finding, unit)),
-    steps: orderSteps(draft, groups.value, usableWidth(read.cloths.main)).map((step) => writeStep(step, unit)),
+    steps: table.steps.map((step) => writeStep(step, draft)),
+    placements: table.placements.map(writePlacement),
     cloth: cloth.need,
   });
 }

@@ -229,7 +229,7 @@ describe("what is notched, and what is cut", () => {
     const ids = workedSheet("shirt-dress")
       .steps.filter(({ piece }) => piece === "placket")
       .map(({ act }) => act);
-    expect(ids).toEqual(["strip", "cut-out", "name"]);
+    expect(ids).toEqual(["strip", "check", "cut-out", "name"]);
   });
   it("a zip on a flared seam lies on that seam, and the whole flare lies on the cloth", () => {
     const back = pieceOf(workedSheet("flared-blouse"), "centre-back");

@@ -118,6 +118,8 @@ const toldBeside = [
   "frontDart.end",
   "armholeTakeOutSplit",
 ];
+/** Rules of how it is cut, that move no mark: in src/core/table. */
+const toldAtTable = ["shearsOrder"];
 /** Rules of sleeves and lapels: no body reads them. */
 const notYet = ["capHeight", "halfArmhole", "lapelWidthFrom"];
 
@@ -152,7 +154,13 @@ describe("every rule moves the marks that it names", () => {
     expect(edgeOf(workedSheet(garment, { rules: { [id]: value } }), piece, edge).allowance).toBe(value);
   });
   it("there is a row for every rule of the table, and the rest belongs to sleeves and lapels", () => {
-    const rows = [...marks.map(([id]) => id), ...allowances.map(([id]) => id), ...toldBelow, ...toldBeside];
+    const rows = [
+      ...marks.map(([id]) => id),
+      ...allowances.map(([id]) => id),
+      ...toldBelow,
+      ...toldBeside,
+      ...toldAtTable,
+    ];
     expect(new Set([...rows, ...notYet])).toEqual(new Set(ruleIds));
     const used = new Set(garments.flatMap(({ uses }) => uses));
     expect(ruleIds.filter((id) => !used.has(id))).toEqual(notYet);

@@ -2,7 +2,7 @@ import { fractionGlyph } from "./glyphs";
 import { roundToStep } from "./tick";
 import { type Inches, toCentimetres, type Unit } from "./units";
 
-const FINEST_INCH = 1 / 32;
+const FINEST_INCH = 1 / 16;
 const FINEST_CENTIMETRE = 0.1;
 
 function formatFraction(parts: number, whole: number): string {
@@ -21,7 +21,7 @@ function formatInches(inches: Inches): string {
   const parts = Math.round((size - whole) / FINEST_INCH);
   const sign = inches < 0 && size > 0 ? "−" : "";
   if (parts === 0) return `${sign}${whole}`;
-  const fraction = formatFraction(parts, 32);
+  const fraction = formatFraction(parts, 16);
   if (whole === 0) return `${sign}${fraction}`;
   // A fraction without a glyph of its own needs a space: 10 3⁄16, but 10⅜.
   return `${sign}${whole}${fraction.length > 1 ? " " : ""}${fraction}`;
@@ -35,7 +35,7 @@ function formatCentimetres(inches: Inches): string {
 
 /**
  * A length as the tape says it, without its unit: `10⅜`, `10 3⁄16`, `27.5`.
- * Inches are shown to the nearest 1/32, centimetres to the millimetre; what was rounded to the tape before shows exactly.
+ * Inches are shown to the nearest 1/16, centimetres to the millimetre: nothing finer is on any tape.
  */
 export function formatLength(inches: Inches, unit: Unit): string {
   return unit === "in" ? formatInches(inches) : formatCentimetres(inches);

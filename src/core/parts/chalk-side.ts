@@ -214,7 +214,7 @@ function chalkFoot(piece: PieceChalk, half: HalfPlan, shape: SideShape, allowanc
     ...(allowance.level ? { cut: add(foot, at(allowance.at(foot.y), 0)) } : {}),
     act: "lengthen",
     reading: { value: shape.lengthened, terms },
-    from: "hem-line",
+    from: half.form.style.hem === "join" ? "lowest-mark" : "hem-line",
     direction: "down",
     why: "hem-trued",
   });

@@ -1,5 +1,14 @@
 import type { Side } from "../blocks";
-import { type Given, type PieceChalk, refuse, ruleLength, ruleTerm, ruleValue, type Term } from "../chalk";
+import {
+  type Given,
+  type PieceChalk,
+  refuse,
+  ruleLength,
+  ruleTerm,
+  ruleValue,
+  settleOnTape,
+  type Term,
+} from "../chalk";
 import { at, type Point } from "../geometry";
 import { both, type Inches, pickSystem } from "../length";
 import type { BodyLines, LowerLines } from "./body-lines";
@@ -114,10 +123,11 @@ export function chalkWaistDart(
   const half = ruleTerm(piece.given, `${rule}.halfWidth`);
   const id = `${side}-waist-dart`;
   const bend = piece.bendOn("waist");
+  const settled = settleOnTape(piece.given, line).terms;
   // Half the span again on each line that the dart reaches, so that its line is ruled plumb.
   for (const on of ["waist", "hip"] as const)
     if (piece.hasLine(on) && (on === "waist" || dart.end !== null))
-      piece.mark(on, "dart-line", { terms: [...line, ...piece.bendOn(on)], step: 0, why: "dart" });
+      piece.mark(on, "dart-line", { terms: [...settled, ...piece.bendOn(on)], step: 0, why: "dart" });
   piece.mark("waist", "dart-inner", { terms: [...line, { ...half, value: -half.value }, ...bend], why: "dart" });
   if (chalked === dart.legs) piece.mark("waist", "dart-outer", { terms: [...line, half, ...bend], why: "dart" });
   else

@@ -1,3 +1,15 @@
+export { type CheckedPiece, checkedPiece } from "./checked-piece";
+export { findSlip, type SeenLength, type Suspect } from "./find-slip";
+export {
+  type CheckPair,
+  type CheckReadings,
+  type CheckVerdict,
+  judgeCheck,
+  type Miss,
+  type MissCause,
+  missCauses,
+  type PairMiss,
+} from "./judge-check";
 export { layTable, type Table } from "./lay-table";
 export {
   type Made,
@@ -17,3 +29,4 @@ export {
   type ThenActKind,
   thenActs,
 } from "./placement";
+export { type CheckLength, checkLengths, type LengthName, lengthNames, pairTolerance, toleranceOf } from "./tape-check";

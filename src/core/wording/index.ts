@@ -23,6 +23,7 @@ export {
   originNames,
   phaseNames,
 } from "./english/names";
+export { sayHair, sayOnTape } from "./english/on-tape";
 export { type RefusalWording, wordRefusal } from "./english/refusals";
 export { type SpokenStep, speakLength, speakStep } from "./english/spoken";
 export { type StepWording, wordReason, wordStep } from "./english/steps";

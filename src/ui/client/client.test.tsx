@@ -37,7 +37,7 @@ describe("beside the fields of a card", () => {
     expect(said.bust).toBe("The two differ by 1 in. Take it a third time; the middle one is kept.");
   });
   it("says what stands in for a reading that was not taken, and nothing where nothing does", () => {
-    expect(standInFor("armhole", { bust: 40 }, "in")).toContain("17 19⁄32 in is used");
+    expect(standInFor("armhole", { bust: 40 }, "in")).toContain("17⅝ in is used");
     expect(standInFor("waist", { bust: 40 }, "in")).toBeUndefined();
   });
   it("stands cards on a chart from the oldest to the newest, in the shop's unit", () => {

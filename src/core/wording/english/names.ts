@@ -17,13 +17,23 @@ export const originNames: Readonly<Record<Origin, string>> = {
   "centre-line": "from the centre-front line",
   "top-line": "from the top line",
   "cloth-edge": "from the cloth's edge",
+  "lowest-mark": "from the lowest mark of the side",
   "armhole-line": "from the armhole line",
   "hem-line": "from the hem line",
   "edge-start": "along the line",
 };
 
 /** What each part of the work is called. */
-export const phaseNames = { fold: "Fold", chalk: "Chalk", cut: "Cut", notch: "Notch", make: "Make" } as const;
+export const phaseNames = {
+  style: "Picture",
+  fold: "Fold",
+  chalk: "Chalk",
+  check: "Measure",
+  cut: "Cut",
+  notch: "Notch",
+  count: "Count",
+  make: "Make",
+} as const;
 
 const edgeNames: Readonly<Record<string, string>> = {
   "front-neck": "front neck",
@@ -74,6 +84,9 @@ const markNames: Readonly<Record<string, string>> = {
   "join/dart-outer": "outer leg of the waist dart on the line",
   "dart/tip": "upper tip of the waist dart",
   "dart/end": "lower tip of the waist dart",
+  "dart/tip-hole": "hole at the upper tip",
+  "dart/end-hole": "hole at the lower tip",
+  "bust/dart-tip-hole": "hole at the tip of the bust dart",
   "side/dart-upper": "upper leg of the bust dart",
   "side/dart-lower": "lower leg of the bust dart",
   "bust/dart-tip": "tip of the bust dart",

@@ -1,7 +1,8 @@
 import type { ChalkAct, StepReason } from "../../chalk";
-import type { HandAct, TableStep } from "../../cloth";
-import { formatLengthWithUnit, type Inches, type Unit } from "../../length";
+import type { CountedPiece, HandAct, NotchWay, TableStep } from "../../cloth";
+import type { Inches, Tick, Unit } from "../../length";
 import { nameEdge, nameLine, nameList, nameMark, nameNotch, namePiece, originNames } from "./names";
+import { sayOnTape } from "./on-tape";
 import { wordPieceName } from "./terms";
 
 /** What a step asks of the hand, in one or two short sentences. */
@@ -109,7 +110,7 @@ function sayChalk(act: ChalkAct, step: TableStep, say: (length: Inches) => strin
     case "lengthen":
       return {
         title: "Foot of the side seam",
-        text: `Carry the side seam on past the hem line by ${reading}, so that it is as long as the other side.`,
+        text: `Carry the side seam on past ${onHem(step)} by ${reading}, so that it is as long as the other side.`,
       };
     case "edge":
       return sayEdge(act, say(chalk?.reading ?? 0));
@@ -121,6 +122,11 @@ function sayChalk(act: ChalkAct, step: TableStep, say: (length: Inches) => strin
     default:
       return act satisfies never;
   }
+}
+
+/** The lowest line of a piece: only a body that has a hem goes on past a hem line. */
+function onHem(step: TableStep): string {
+  return step.chalk?.from === "hem-line" ? "the hem line" : "its lowest mark";
 }
 
 /** Where the allowance differs along an edge: it changes evenly between its marks. */
@@ -165,6 +171,16 @@ function sayHand(act: HandAct, step: TableStep, say: (length: Inches) => string)
       return {
         title: `Fold for the ${namePiece(step.group)}`,
         text: `Fold in from one end until the doubled part is ${say(act.foldedWidth)} wide, for ${say(act.length)} of length. Pin the layers.`,
+      };
+    case "cut-off":
+      return {
+        title: "Cut a working piece off",
+        text: `From the doubled cloth cut off a piece ${say(act.length)} long and ${say(act.width)} wide, square across.`,
+      };
+    case "halve":
+      return {
+        title: "Halve it along the old fold",
+        text: "Cut the working piece in two along its fold: one half for the front, one for the back. Each is folded in for itself.",
       };
     case "along-fold":
       return {
@@ -236,16 +252,47 @@ function sayHand(act: HandAct, step: TableStep, say: (length: Inches) => string)
     case "notch":
       return {
         title: `Notch, ${nameNotch(act.notch)}`,
-        text: `${sayNotchPlace(act, say)}: a small notch for the ${nameNotch(act.notch)}, never deeper than half the allowance.`,
+        text: `${sayNotchPlace(act, say)}: ${notchSaid[act.by]} for the ${nameNotch(act.notch)}.${act.pins ? " Two pins side by side there: the stitching stops." : ""}`,
+      };
+    case "pierce":
+      return {
+        title: `Tack the ${nameMark(act.tip)}`,
+        text: `${say(act.inside)} inside the ${nameMark(act.tip)}, on the dart's middle line: pierce or tack through both layers, never at the tip itself. On fine or loose cloth, tack.`,
       };
     case "name":
       return {
         title: "Name the piece",
-        text: `Chalk “${wordPieceName(act.name)}” on the wrong side of each layer before you lift it.`,
+        text: `Chalk “${wordPieceName(act.name)}”${act.copies > 1 ? ` and its copy, 1 to ${act.copies}${act.mirrored ? ", left and right," : ""}` : ""} and the way of the print on the wrong side of each layer before you lift it.`,
       };
+    case "style":
+      return {
+        title: "The picture against the choices",
+        text: "Front and back as they will look. Tick what is in the garment before anything is folded.",
+      };
+    case "check":
+      return {
+        title: "Measure the chalk",
+        text: `On the chalked net lines of the ${nameList(act.pieces.map(namePiece))}, before the shears: each length against the drawing.`,
+      };
+    case "count":
+      return { title: "Count the pieces", text: `${sayCount(act.pieces)}. A pair is mirrored, never twice the same.` };
     default:
       return act satisfies never;
   }
+}
+
+const notchSaid: Readonly<Record<NotchWay, string>> = {
+  snip: "a snip into the allowance, at most half of it,",
+  chalk: "a chalk stroke, no snip into so little,",
+  tack: "a tack through both layers",
+};
+
+/** `14 cut: 9 main, 3 lining, 2 stay`. */
+function sayCount(pieces: readonly CountedPiece[]): string {
+  const sums = new Map<string, number>();
+  for (const { cloth, copies } of pieces) sums.set(cloth, (sums.get(cloth) ?? 0) + copies);
+  const all = [...sums.values()].reduce((sum, one) => sum + one, 0);
+  return `${all} cut: ${[...sums].map(([cloth, count]) => `${count} ${cloth}`).join(", ")}`;
 }
 
 function sayNotchPlace(act: Extract<HandAct, { kind: "notch" }>, say: (length: Inches) => string): string {
@@ -275,9 +322,9 @@ function sayCaution(step: TableStep): string | null {
   }
 }
 
-/** Says a step in the shop's unit. */
-export function wordStep(step: TableStep, unit: Unit): StepWording {
-  const say = (length: Inches) => formatLengthWithUnit(length, unit);
+/** Says a step in the shop's unit, every length as its tape shows it. */
+export function wordStep(step: TableStep, unit: Unit, tick: Tick): StepWording {
+  const say = (length: Inches) => sayOnTape(length, unit, tick);
   const said = step.chalk === null ? sayHand(step.act as HandAct, step, say) : sayChalk(step.chalk.act, step, say);
   return { ...said, caution: sayCaution(step) };
 }

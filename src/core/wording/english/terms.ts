@@ -41,6 +41,7 @@ const terms: Readonly<Record<TermCode, string | Say>> = {
   "hem-beyond-the-hip": "Hem beyond the hip",
   "hip-quarter": "Hip quarter as drawn",
   "inside-cloth-edge": "Inside the edge of the cloth",
+  "inside-the-tip": "Inside the tip of the dart",
   "joining-seam": "Joining seam",
   "kept-clear": "Kept clear of bust line and waist",
   "less-the-gathered-band": "Less the gathered band",
