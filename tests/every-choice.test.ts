@@ -118,7 +118,6 @@ describe("a piece that starts at a line of its own", () => {
   const places = (piece: Piece) => [
     ...piece.marks.flatMap(({ place }) => [place.stitch, ...(place.cut ? [place.cut] : [])]),
     ...piece.darts.flatMap(({ tip, legs, end, mouth = [] }) => [tip, ...legs, ...(end ? [end] : []), ...mouth]),
-    ...piece.notches.map(({ point }) => point),
     ...piece.edges.map(({ stitch }) => stitch.start),
   ];
   it("has every place as far below its top line as it lay below the split", () => {
@@ -131,5 +130,10 @@ describe("a piece that starts at a line of its own", () => {
       ({ x, y }) => y > 1 && !all.some((place) => Math.hypot(place.x - x, place.y - (y + waist - 1)) < 1e-6),
     );
     expect(strays).toEqual([]);
+    // Its notches are counted from the split, and lie on a tick from there.
+    const notched = lower?.notches.map(({ point }) => [point.x, point.y + waist - 1] as const) ?? [];
+    expect(notched.length).toBeGreaterThan(0);
+    for (const [x, y] of notched)
+      expect(whole?.notches.some(({ point }) => Math.hypot(point.x - x, point.y - y) <= 1 / 16)).toBe(true);
   });
 });

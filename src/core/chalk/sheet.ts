@@ -8,6 +8,7 @@ import { PieceChalk } from "./piece-chalk";
 import { raisePiece } from "./raise-piece";
 import { readFromEdge } from "./read-from-edge";
 import { type Refusal, RefusalSignal } from "./refusal";
+import { settleNotches } from "./settle-notches";
 import { settleOnCloth } from "./settle-on-cloth";
 import { type SplitPlan, splitPieces } from "./split-piece";
 
@@ -81,7 +82,8 @@ export class Sheet {
   finish(garment: string, needed: readonly MeasurementId[]): Draft {
     const whole = [...this.#pieces.map((piece) => this.#finishPiece(piece)), ...this.#finished];
     const split = splitPieces(whole, this.#seams, this.#splits);
-    const pieces = settleOnCloth(split.pieces, givenStep(this.given));
+    const step = givenStep(this.given);
+    const pieces = settleNotches(settleOnCloth(split.pieces, step), split.seams, step);
     return {
       garment,
       given: this.given,

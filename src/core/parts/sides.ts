@@ -88,8 +88,13 @@ function sewnSide(shape: DartedSide): Inches {
   return pathLength(shape.path) - mouth;
 }
 
+/** The least that a side is carried on by. */
+const LEAST_CHALKED: Inches = 1 / 16;
+
 function trued(half: { readonly shape: DartedSide; readonly points: SideSeamPoints }, longest: Inches): SideShape {
-  const more = trueingRound(longest - sewnSide(half.shape));
+  const wanted = trueingRound(longest - sewnSide(half.shape));
+  // Less is not chalked: it stays in the seam as ease (craft: table, fold-away).
+  const more = wanted < LEAST_CHALKED ? 0 : wanted;
   return { ...half.shape, points: half.points, path: lengthen(half.shape.path, more), lengthened: more };
 }
 

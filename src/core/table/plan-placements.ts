@@ -38,8 +38,11 @@ function madeBy({ name, piece, is, step }: ExactReading): Made {
   return { name, piece, is, step };
 }
 
+/** Less than this off its line is not chalked. */
+const LEAST_OFF = 1 / 16;
+
 function settle(run: ChalkRun, one: ExactReading): Reading {
-  const off = one.off === null ? null : readOnTape(one.off, run.tick);
+  const off = one.off === null || Math.abs(one.off) < LEAST_OFF ? null : readOnTape(one.off, run.tick);
   return {
     ...readOnTape(one.exact, run.tick),
     made: [madeBy(one)],
