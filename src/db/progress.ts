@@ -1,10 +1,12 @@
 import { eq } from "drizzle-orm";
+import type { KeptChecks } from "../core/formats";
 import type { Database } from "./connection";
 import { tableProgress } from "./schema";
 
 export interface Progress {
   readonly stepId: string;
   readonly done: readonly string[];
+  readonly checks: KeptChecks;
 }
 
 /** What one browser changed: where it stands, which steps it ticked and which it took back. */
@@ -12,11 +14,13 @@ export interface ProgressChange {
   readonly stepId: string;
   readonly ticked: readonly string[];
   readonly unticked: readonly string[];
+  /** Tape checks as they now stand; those that are left out stay as they were. */
+  readonly checks?: KeptChecks | undefined;
 }
 
 export async function findProgress(db: Pick<Database, "select">, orderId: string): Promise<Progress | undefined> {
   const [row] = await db
-    .select({ stepId: tableProgress.stepId, done: tableProgress.done })
+    .select({ stepId: tableProgress.stepId, done: tableProgress.done, checks: tableProgress.checks })
     .from(tableProgress)
     .where(eq(tableProgress.orderId, orderId));
   return row;
@@ -30,14 +34,15 @@ export async function keepProgress(
   now: string,
 ): Promise<Progress> {
   return db.transaction(async (tx) => {
-    const before = (await findProgress(tx, orderId))?.done ?? [];
+    const before = await findProgress(tx, orderId);
     const taken = new Set(change.unticked);
-    const done = [...new Set([...before, ...change.ticked])].filter((id) => !taken.has(id));
-    const values = { stepId: change.stepId, done, updatedAt: now };
+    const done = [...new Set([...(before?.done ?? []), ...change.ticked])].filter((id) => !taken.has(id));
+    const checks = { ...before?.checks, ...change.checks };
+    const values = { stepId: change.stepId, done, checks, updatedAt: now };
     await tx
       .insert(tableProgress)
       .values({ orderId, ...values })
       .onConflictDoUpdate({ target: tableProgress.orderId, set: values });
-    return { stepId: change.stepId, done };
+    return { stepId: change.stepId, done, checks };
   });
 }

@@ -1,5 +1,5 @@
 import { boolean, index, integer, jsonb, pgTable, text, uniqueIndex } from "drizzle-orm/pg-core";
-import type { CutSheet, Order } from "../core/formats";
+import type { CutSheet, KeptChecks, Order } from "../core/formats";
 import type { Unit } from "../core/length";
 
 /** A reading on a card, as it was typed; a reading taken again follows the first after a semicolon. */
@@ -145,5 +145,7 @@ export const tableProgress = pgTable("table_progress", {
     .references(() => orders.id),
   stepId: text("step_id").notNull(),
   done: jsonb("done").$type<readonly string[]>().notNull(),
+  /** What the tape check read, and who let a group be cut all the same; by the id of its step. */
+  checks: jsonb("checks").$type<KeptChecks>().notNull().default({}),
   updatedAt: text("updated_at").notNull(),
 });

@@ -3,7 +3,7 @@
 import { randomUUID } from "node:crypto";
 import { revalidatePath } from "next/cache";
 import * as v from "valibot";
-import { makeSheet } from "@/core/formats";
+import { makeSheet, withChecks } from "@/core/formats";
 import { findGarment } from "@/core/garments";
 import {
   addOrder,
@@ -11,6 +11,7 @@ import {
   database,
   findCutSheet,
   findOrder,
+  findProgress,
   findShop,
   freezeSheet,
   listCards,
@@ -127,7 +128,9 @@ export async function cutFromSheet(orderId: unknown): Promise<ActionResult<null>
     return refuseWith({ field: "", message: "This order cannot be drawn as it stands. Look at the garment first." });
   const error = outcome.sheet.checks.find(({ level }) => level === "error");
   if (error !== undefined) return refuseWith({ field: "", message: `${error.text} ${error.remedy}` });
-  await freezeSheet(db, randomUUID(), order.id, outcome.sheet, now());
+  const progress = await findProgress(db, order.id);
+  const sheet = withChecks(outcome.sheet, progress?.checks ?? {}, progress?.done ?? []);
+  await freezeSheet(db, randomUUID(), order.id, sheet, now());
   revalidatePath("/", "layout");
   return { ok: true, value: null };
 }

@@ -1,11 +1,17 @@
 import * as v from "valibot";
+import { keptCheckSchema } from "@/core/formats";
 import { database, findOrder, findProgress, keepProgress, type Progress } from "@/db";
 import { readId } from "./ids";
 import { type ActionResult, refuseWith } from "./result";
 
 const stepId = v.pipe(v.string(), v.maxLength(120));
 const steps = v.pipe(v.array(stepId), v.maxLength(500));
-const changeInput = v.object({ stepId, ticked: steps, unticked: v.optional(steps, []) });
+const changeInput = v.object({
+  stepId,
+  ticked: steps,
+  unticked: v.optional(steps, []),
+  checks: v.optional(v.record(stepId, keptCheckSchema)),
+});
 
 const GONE = refuseWith({ field: "", message: "This order is not in the shop's book any more." });
 

@@ -1,6 +1,7 @@
 import * as v from "valibot";
 import { lineIds, termKinds } from "../chalk";
 import { layWays, notchWays, phases } from "../cloth";
+import { waiverSchema } from "./kept-checks";
 import { orderSchema } from "./order";
 import { checkLengthSchema, countedPieceSchema, placementSchema } from "./sheet-table";
 
@@ -96,6 +97,7 @@ const step = v.object({
   /** Of a tape check: its lengths, and how far it is. */
   state: v.optional(v.picklist(["open", "passed", "waived"])),
   lengths: v.optional(v.array(checkLengthSchema)),
+  waiver: v.optional(waiverSchema),
   /** Of the count: every piece as it lies on the table. */
   counted: v.optional(v.array(countedPieceSchema)),
 });

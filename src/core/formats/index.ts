@@ -1,3 +1,4 @@
+export { checkChalk, readChecked } from "./check-sheet";
 export {
   type Compared,
   compareSheets,
@@ -5,6 +6,7 @@ export {
   type MarkChange,
   type SheetComparison,
 } from "./compare-sheets";
+export { cutLines } from "./cut-lines";
 export {
   type CutSheet,
   cutSheetSchema,
@@ -25,17 +27,31 @@ export {
   type FullSizeLine,
   writeFullSizeSvg,
 } from "./full-size";
+export {
+  type KeptCheck,
+  type KeptChecks,
+  keptCheckSchema,
+  type Waiver,
+  type WaiverReason,
+  waiverReasons,
+  withChecks,
+} from "./kept-checks";
 export { type ClothQuestion, type LayQuestion, readLayQuestion } from "./lay-question";
+export { isMeasured, joinLights, type Lights, lightsOf, lookOf, noLights, rubbedOut } from "./lights";
 export { makeSheet, type SheetOutcome } from "./make-sheet";
 export { type KeptLay, type Order, type OrderError, orderSchema } from "./order";
 export { type NeededReading, neededReadings } from "./order-needs";
 export { type OrderPatch, patchLay, patchOrder } from "./order-patch";
 export { pieceSvg } from "./piece-svg";
+export { type PlacementTape, placementTape, type TapeFlag } from "./placement-tape";
 export { type CardReadings, readCard } from "./read-card";
 export { readRules } from "./read-decisions";
 export { type ReadOrder, readOrder } from "./read-order";
 export type { SheetAct, SheetLength, SheetPlacement, SheetReading } from "./sheet-table";
+export { sheetTick } from "./sheet-tick";
 export { markPlace, type Place, type StepTape, stepTape } from "./step-tape";
+export { type StyleItem, styleItemsOf } from "./style-items";
+export { chalkedBefore, type TableScreen, type TableSteps, tableScreens } from "./table-screens";
 export {
   ANSWER_STEPS,
   bestOnWidth,

@@ -1,4 +1,5 @@
 import type { SheetMark, SheetPiece, SheetStep } from "./cut-sheet";
+import { lookOf } from "./lights";
 
 export type Place = readonly [number, number];
 
@@ -35,9 +36,6 @@ function markTape(piece: SheetPiece, step: SheetStep): StepTape | null {
   return { from: step.act === "plumb" ? [to[0], 0] : startOf(piece, step, to), to, cut };
 }
 
-/** Steps that join or tell, and measure nothing along a straight line. */
-const untaped = new Set(["edge", "dart", "along", "split", "move-out", "strip"]);
-
 /** The tape of a step; null where nothing is measured along a straight line. */
 export function stepTape(piece: SheetPiece, step: SheetStep): StepTape | null {
   if (step.act === "guide-line") {
@@ -46,5 +44,5 @@ export function stepTape(piece: SheetPiece, step: SheetStep): StepTape | null {
   }
   if (step.act === "zip-line" || step.act === "centre-line")
     return { from: [-piece.originInset, 0], to: [0, 0], cut: null };
-  return untaped.has(step.act) ? null : markTape(piece, step);
+  return lookOf(step.act).tape ? markTape(piece, step) : null;
 }

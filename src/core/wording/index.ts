@@ -16,6 +16,7 @@ export {
   nameEdge,
   nameGirth,
   nameLine,
+  nameList,
   nameMark,
   nameNotch,
   namePiece,
@@ -24,7 +25,19 @@ export {
   phaseNames,
 } from "./english/names";
 export { sayHair, sayOnTape } from "./english/on-tape";
+export {
+  namePlacement,
+  nameReading,
+  type SaidPlacement,
+  type SaidReading,
+  sayActs,
+  sayBeside,
+  sayTape,
+  sayTick,
+} from "./english/placements";
 export { type RefusalWording, wordRefusal } from "./english/refusals";
-export { type SpokenStep, speakLength, speakStep } from "./english/spoken";
+export { type SpokenPlacement, type SpokenStep, speakLength, speakPlacement, speakStep } from "./english/spoken";
 export { type StepWording, wordReason, wordStep } from "./english/steps";
+export { nameStyleItem, type StyleItemId, styleItems } from "./english/style";
+export { askCause, nameLength, sayHow, sayMiss, saySuspects } from "./english/tape-check";
 export { wordLedgerWhy, wordPieceName, wordTerm, wordTurnEnd } from "./english/terms";

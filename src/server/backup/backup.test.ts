@@ -53,7 +53,7 @@ const shop: WholeShop = {
   ],
   cutSheets: [{ id: "s", orderId: "o", sheet: outcome.sheet, frozenAt: NOW }],
   ruleSets: [{ id: "r", name: "Canal room", base: "close", overrides: { "allowance.side": "2 in" } }],
-  tableProgress: [{ orderId: "o", stepId: "front-hem", done: ["front-hem"], updatedAt: NOW }],
+  tableProgress: [{ orderId: "o", stepId: "front-hem", done: ["front-hem"], checks: {}, updatedAt: NOW }],
 };
 const file = writeShopFile(shop, NOW);
 const refusal = (text: string): string => {

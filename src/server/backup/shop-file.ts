@@ -1,6 +1,6 @@
 import { createHash } from "node:crypto";
 import * as v from "valibot";
-import { cutSheetSchema } from "@/core/formats";
+import { cutSheetSchema, keptCheckSchema } from "@/core/formats";
 import { orderStates, type WholeShop } from "@/db";
 import { storedCloth } from "../stored-cloth";
 
@@ -63,7 +63,16 @@ const wholeShop = v.strictObject({
   ),
   cutSheets: v.array(v.strictObject({ id, orderId: id, sheet: cutSheetSchema, frozenAt: text })),
   ruleSets: v.array(v.strictObject({ id, name: text, base: text, overrides: decisions })),
-  tableProgress: v.array(v.strictObject({ orderId: id, stepId: text, done: v.array(text), updatedAt: text })),
+  tableProgress: v.array(
+    v.strictObject({
+      orderId: id,
+      stepId: text,
+      done: v.array(text),
+      // Left out in files written before the tape check was kept.
+      checks: v.optional(v.record(text, keptCheckSchema), {}),
+      updatedAt: text,
+    }),
+  ),
 });
 
 const shopFile = v.object({

@@ -1,11 +1,26 @@
-import { markPlace, type SheetPiece, type SheetStep } from "@/core/formats";
+import { useMemo } from "react";
+import { cutLines, type Lights, markPlace, noLights, type SheetPiece } from "@/core/formats";
 import { lineNames } from "@/core/wording";
 import { ClothText } from "./cloth-text";
+
+/** What of a piece is seen, and how: on the table only what is chalked so far. */
+export interface ChalkLook {
+  /** What is on the cloth; null for all of it. */
+  readonly shown: Lights | null;
+  readonly lit: Lights;
+  /** Cutting lines that must not be cut now, crossed out: `piece/edge`. */
+  readonly crossed: ReadonlySet<string>;
+  /** Under the shears the net lines and what was ruled from are out of the way. */
+  readonly shears: boolean;
+}
+
+/** Everything on the cloth, nothing of it in hand. */
+export const WHOLE: ChalkLook = { shown: null, lit: noLights, crossed: new Set(), shears: false };
 
 interface ChalkPieceProps {
   readonly piece: SheetPiece;
   readonly right: number;
-  readonly activeStep: SheetStep | null;
+  readonly look: ChalkLook;
   readonly onMark: ((piece: string, mark: string) => void) | undefined;
   /** A second piece in the same outline: only the edges that are re-cut are drawn, faintly. */
   readonly faint: boolean;
@@ -19,21 +34,17 @@ const CHALK = "var(--color-chalk)";
 const LANTERN = "var(--color-lantern)";
 const GUIDE = "var(--color-guide)";
 
-/** Steps that light the guide line they work on. */
-const LINE_ACTS = new Set(["guide-line", "mark", "plumb"]);
-
-function activeLine(step: SheetStep | null): string | null {
-  if (step === null) return null;
-  if (step.act === "top-line") return "top";
-  return LINE_ACTS.has(step.act) ? step.line : null;
-}
-
-interface LinesProps {
+interface PartProps {
   readonly piece: SheetPiece;
-  readonly right: number;
-  readonly active: string | null;
+  readonly look: ChalkLook;
   readonly fine: number;
 }
+
+type Kind = keyof Lights;
+
+const isLit = ({ lit }: ChalkLook, kind: Kind, name: string): boolean => lit[kind].has(name);
+const isShown = (look: ChalkLook, kind: Kind, name: string): boolean =>
+  look.shown === null || look.shown[kind].has(name) || isLit(look, kind, name);
 
 /** Where the names of the lines stand: beside their line, or below the last name where two lines lie close. */
 function nameDepths(lines: SheetPiece["lines"], fine: number): readonly number[] {
@@ -43,121 +54,182 @@ function nameDepths(lines: SheetPiece["lines"], fine: number): readonly number[]
 }
 
 /** Guide lines to the edge of the cloth; their names stand beside it, clear of the chalk. */
-function GuideLines({ piece, right, active, fine }: LinesProps) {
-  const depths = nameDepths(piece.lines, fine);
-  return piece.lines.map(({ id, down }, index) => (
-    <g key={id}>
-      <path
-        d={`M ${-piece.originInset} ${down} H ${right - piece.originInset}`}
-        stroke={id === active ? LANTERN : GUIDE}
-        strokeOpacity={id === active ? 1 : 0.6}
-        strokeWidth={(id === active ? 0.14 : 0.05) * fine}
-      />
-      <ClothText
-        x={right - piece.originInset + 0.9}
-        y={(depths[index] ?? down) + 0.32 * fine}
-        fontSize={1 * fine}
-        fontWeight={id === active ? 700 : 400}
-        fill="currentColor"
-      >
-        {lineNames[id]}
-      </ClothText>
-    </g>
-  ));
-}
-
-/** The edge that a step works along; a notch lights only itself. */
-function activeEdge(step: SheetStep | null): string | null {
-  return step === null || step.phase === "notch" ? null : step.edge;
-}
-
-/** Edges of a second piece that differ from the first: they are re-cut on it alone. */
-const RECUT = new Set(["neck", "armhole"]);
-
-function Edges({ piece, active, fine, faint }: Omit<LinesProps, "right"> & { readonly faint: boolean }) {
-  return piece.edges
-    .filter(({ onFold, role }) => !onFold && (!faint || RECUT.has(role)))
-    .map(({ id, path }) => (
-      <path
-        key={id}
-        d={path}
-        fill="none"
-        stroke={id === active ? LANTERN : CHALK}
-        strokeWidth={(id === active ? 0.26 : 0.1) * fine}
-        strokeLinejoin="round"
-        strokeLinecap="round"
-      />
-    ));
-}
-
-/** The dots of the edge in hand: where the tape sets the curve. */
-function EdgeDots({ piece, active, fine }: Omit<LinesProps, "right">) {
-  const edge = piece.edges.find(({ id }) => id === active);
-  if (edge === undefined || edge.dots.length === 0) return null;
-  const [[x0, y0], [x1, y1]] = [edge.start, edge.end];
-  const turn = (Math.atan2(y1 - y0, x1 - x0) * 180) / Math.PI;
-  return (
-    <g transform={`translate(${x0} ${y0}) rotate(${turn})`} fill={LANTERN}>
-      {edge.dots.map(({ along, across }) => (
-        <g key={along}>
-          <path d={`M ${along} 0 V ${across}`} stroke={LANTERN} strokeOpacity={0.6} strokeWidth={0.06 * fine} />
-          <circle cx={along} cy={across} r={0.24 * fine} />
-        </g>
-      ))}
-    </g>
-  );
-}
-
-interface MarksProps {
-  readonly piece: SheetPiece;
-  readonly active: readonly string[];
-  readonly onMark: ChalkPieceProps["onMark"];
-  readonly fine: number;
-}
-
-function Marks({ piece, active, onMark, fine }: MarksProps) {
-  return piece.marks.map((mark) => {
-    const [x, y] = markPlace(piece, mark);
-    const lit = active.includes(mark.id);
-    const arm = (lit ? 0.5 : 0.28) * fine;
+function GuideLines({ piece, right, look, fine }: PartProps & { readonly right: number }) {
+  const lines = piece.lines.filter(({ id }) => isShown(look, "lines", `${piece.id}/${id}`));
+  const depths = nameDepths(lines, fine);
+  return lines.map(({ id, down }, index) => {
+    const lit = isLit(look, "lines", `${piece.id}/${id}`);
     return (
-      // The list of steps beside the cloth does the same by keyboard; touching the cloth is a shortcut.
-      // biome-ignore lint/a11y/noStaticElementInteractions: see above
-      <g key={mark.id} onClick={onMark && (() => onMark(piece.id, mark.id))} style={onMark && { cursor: "pointer" }}>
-        <circle cx={x} cy={y} r={0.9} fill="transparent" />
+      <g key={id}>
         <path
-          d={`M ${x - arm} ${y - arm} L ${x + arm} ${y + arm} M ${x - arm} ${y + arm} L ${x + arm} ${y - arm}`}
-          stroke={lit ? LANTERN : CHALK}
-          strokeWidth={(lit ? 0.18 : 0.11) * fine}
-          strokeLinecap="round"
+          d={`M ${-piece.originInset} ${down} H ${right - piece.originInset}`}
+          stroke={lit ? LANTERN : GUIDE}
+          strokeOpacity={lit ? 1 : 0.6}
+          strokeWidth={(lit ? 0.14 : 0.05) * fine}
         />
+        <ClothText
+          x={right - piece.originInset + 0.9}
+          y={(depths[index] ?? down) + 0.32 * fine}
+          fontSize={1 * fine}
+          fontWeight={lit ? 700 : 400}
+          fill="currentColor"
+        >
+          {lineNames[id]}
+        </ClothText>
       </g>
     );
   });
 }
 
-function Notches({
-  piece,
-  step,
-  fine,
-}: {
-  readonly piece: SheetPiece;
-  readonly step: SheetStep | null;
-  readonly fine: number;
-}) {
-  return piece.notches.map(({ id, edge, point: [x, y] }) => {
-    const lit = step?.phase === "notch" && step.edge === edge && step.id.startsWith(`notch-${id}-`);
-    const arm = (lit ? 0.8 : 0.38) * fine;
-    return (
-      <path
-        key={`${edge}-${id}`}
-        d={`M ${x - arm} ${y} L ${x} ${y - arm * 0.85} L ${x + arm} ${y} L ${x} ${y + arm * 0.85} Z`}
-        fill={lit ? LANTERN : "none"}
-        stroke={lit ? LANTERN : CHALK}
-        strokeWidth={0.1 * fine}
-      />
-    );
+/** Edges of a second piece that differ from the first: they are re-cut on it alone. */
+const RECUT = new Set(["neck", "armhole"]);
+
+const isDrawn = (faint: boolean, { onFold, role }: SheetPiece["edges"][number]): boolean =>
+  !onFold && (!faint || RECUT.has(role));
+
+function Edges({ piece, look, fine, faint }: PartProps & { readonly faint: boolean }) {
+  if (look.shears) return null;
+  return piece.edges
+    .filter((edge) => isDrawn(faint, edge) && isShown(look, "stitches", `${piece.id}/${edge.id}`))
+    .map(({ id, path }) => {
+      const lit = isLit(look, "stitches", `${piece.id}/${id}`);
+      return (
+        <path
+          key={id}
+          d={path}
+          fill="none"
+          stroke={lit ? LANTERN : CHALK}
+          strokeWidth={(lit ? 0.26 : 0.1) * fine}
+          // What is not cut yet on this piece alone is only dotted.
+          strokeDasharray={faint && !lit ? `${0.1 * fine} ${0.35 * fine}` : undefined}
+          strokeLinejoin="round"
+          strokeLinecap="round"
+        />
+      );
+    });
+}
+
+/** Cutting lines edge by edge, so that only the one to cut is bright; what must not be cut is crossed out. */
+function CutLines({ piece, look, fine, faint }: PartProps & { readonly faint: boolean }) {
+  const lines = useMemo(() => cutLines(piece), [piece]);
+  return piece.edges
+    .filter((edge) => isDrawn(faint, edge) && isShown(look, "cuts", `${piece.id}/${edge.id}`))
+    .map(({ id }) => {
+      const d = lines[id];
+      if (d === undefined) return null;
+      const [lit, crossed] = [isLit(look, "cuts", `${piece.id}/${id}`), look.crossed.has(`${piece.id}/${id}`)];
+      return (
+        <g key={id}>
+          <path
+            data-cut={`${piece.id}/${id}`}
+            data-bright={lit || undefined}
+            d={d}
+            fill="none"
+            stroke={lit ? LANTERN : CHALK}
+            strokeOpacity={look.shears && !lit ? 0.45 : 1}
+            strokeWidth={(lit ? 0.34 : 0.19) * fine}
+            strokeDasharray={lit ? undefined : crossed ? `${0.12 * fine} ${0.5 * fine}` : "0.75 0.3"}
+            strokeLinejoin="round"
+            strokeLinecap={crossed ? "round" : "butt"}
+          />
+          {crossed && <Crosses d={d} fine={fine} />}
+        </g>
+      );
+    });
+}
+
+const PLACE = /[ML] (-?[\d.e-]+) (-?[\d.e-]+)/g;
+/** Every so many inches a line that must not be cut is crossed. */
+const CROSS_EVERY = 2.2;
+
+/** Small crosses along a line: hands off. */
+function Crosses({ d, fine }: { readonly d: string; readonly fine: number }) {
+  const places = [...d.matchAll(PLACE)].map(([, x, y]) => [Number(x), Number(y)] as const);
+  let since = CROSS_EVERY / 2;
+  const crosses = places.filter(([x, y], index) => {
+    const before = places[index - 1];
+    since += before === undefined ? 0 : Math.hypot(x - before[0], y - before[1]);
+    if (since < CROSS_EVERY) return false;
+    since = 0;
+    return true;
   });
+  const arm = 0.4 * fine;
+  return crosses.map(([x, y]) => (
+    <path
+      key={`${x} ${y}`}
+      d={`M ${x - arm} ${y - arm} L ${x + arm} ${y + arm} M ${x - arm} ${y + arm} L ${x + arm} ${y - arm}`}
+      stroke={CHALK}
+      strokeWidth={0.14 * fine}
+      strokeLinecap="round"
+    />
+  ));
+}
+
+/** The dots of the edges in hand: where the tape sets the curve. */
+function EdgeDots({ piece, look, fine }: PartProps) {
+  return piece.edges
+    .filter(({ id, dots }) => dots.length > 0 && isLit(look, "stitches", `${piece.id}/${id}`))
+    .map(({ id, start: [x0, y0], end: [x1, y1], dots }) => (
+      <g
+        key={id}
+        transform={`translate(${x0} ${y0}) rotate(${(Math.atan2(y1 - y0, x1 - x0) * 180) / Math.PI})`}
+        fill={LANTERN}
+      >
+        {dots.map(({ along, across }) => (
+          <g key={along}>
+            <path d={`M ${along} 0 V ${across}`} stroke={LANTERN} strokeOpacity={0.6} strokeWidth={0.06 * fine} />
+            <circle cx={along} cy={across} r={0.24 * fine} />
+          </g>
+        ))}
+      </g>
+    ));
+}
+
+function Marks({ piece, look, onMark, fine }: PartProps & Pick<ChalkPieceProps, "onMark">) {
+  if (look.shears) return null;
+  return piece.marks
+    .filter(({ id }) => isShown(look, "marks", `${piece.id}/${id}`))
+    .map((mark) => {
+      const [x, y] = markPlace(piece, mark);
+      const lit = isLit(look, "marks", `${piece.id}/${mark.id}`);
+      const arm = (lit ? 0.5 : 0.28) * fine;
+      return (
+        // The list of steps beside the cloth does the same by keyboard; touching the cloth is a shortcut.
+        // biome-ignore lint/a11y/noStaticElementInteractions: see above
+        <g
+          key={mark.id}
+          data-mark={`${piece.id}/${mark.id}`}
+          onClick={onMark && (() => onMark(piece.id, mark.id))}
+          style={onMark && { cursor: "pointer" }}
+        >
+          <circle cx={x} cy={y} r={0.9} fill="transparent" />
+          <path
+            d={`M ${x - arm} ${y - arm} L ${x + arm} ${y + arm} M ${x - arm} ${y + arm} L ${x + arm} ${y - arm}`}
+            stroke={lit ? LANTERN : CHALK}
+            strokeWidth={(lit ? 0.18 : 0.11) * fine}
+            strokeLinecap="round"
+          />
+        </g>
+      );
+    });
+}
+
+function Notches({ piece, look, fine }: PartProps) {
+  return piece.notches
+    .filter(({ id, edge }) => isShown(look, "notches", `${piece.id}/${edge}/${id}`))
+    .map(({ id, edge, point: [x, y] }) => {
+      const lit = isLit(look, "notches", `${piece.id}/${edge}/${id}`);
+      const arm = (lit ? 0.8 : 0.38) * fine;
+      return (
+        <path
+          key={`${edge}-${id}`}
+          d={`M ${x - arm} ${y} L ${x} ${y - arm * 0.85} L ${x + arm} ${y} L ${x} ${y + arm * 0.85} Z`}
+          fill={lit ? LANTERN : "none"}
+          stroke={lit ? LANTERN : CHALK}
+          strokeWidth={0.1 * fine}
+        />
+      );
+    });
 }
 
 type SheetDart = SheetPiece["darts"][number];
@@ -173,91 +245,65 @@ function dartLine({ tip, legs: [inner, outer], end, opens, mouth }: SheetDart): 
   return opens === null ? `M ${along([...row, ...back])}` : `M ${along(row)} M ${along(back)}`;
 }
 
-/** Frozen sheets name a dart without the word. */
-function isDartStep(step: SheetStep | null, id: string): boolean {
-  return step?.act === "dart" && step.id.endsWith(id.endsWith("-dart") ? id : `${id}-dart`);
-}
-
 /** Darts in their own line: sewn, never cut. */
-function Darts({
-  piece,
-  step,
-  fine,
-}: {
-  readonly piece: SheetPiece;
-  readonly step: SheetStep | null;
-  readonly fine: number;
-}) {
-  return piece.darts.map((dart) => {
-    const lit = isDartStep(step, dart.id);
-    return (
-      <path
-        key={dart.id}
-        d={dartLine(dart)}
-        fill="none"
-        stroke={lit ? LANTERN : CHALK}
-        strokeWidth={(lit ? 0.26 : 0.12) * fine}
-        strokeDasharray={lit ? undefined : "0.1 0.28"}
-        strokeLinecap="round"
-        strokeLinejoin="round"
-      />
-    );
-  });
+function Darts({ piece, look, fine }: PartProps) {
+  if (look.shears) return null;
+  return piece.darts
+    .filter(({ id }) => isShown(look, "darts", `${piece.id}/${id}`))
+    .map((dart) => {
+      const lit = isLit(look, "darts", `${piece.id}/${dart.id}`);
+      return (
+        <path
+          key={dart.id}
+          d={dartLine(dart)}
+          fill="none"
+          stroke={lit ? LANTERN : CHALK}
+          strokeWidth={(lit ? 0.26 : 0.12) * fine}
+          strokeDasharray={lit ? undefined : "0.1 0.28"}
+          strokeLinecap="round"
+          strokeLinejoin="round"
+        />
+      );
+    });
 }
 
-interface CutLineProps {
-  readonly piece: SheetPiece;
-  readonly cutting: boolean;
-  readonly fine: number;
-  readonly faint: boolean;
-}
-
-/** The cutting line; along a fold nothing is cut, so it is not drawn there. */
-function CutLine({ piece, cutting, fine, faint }: CutLineProps) {
-  const { left, top, right } = piece.box;
-  const armhole = piece.edges.find(({ role }) => role === "armhole");
-  const bottom = faint ? (armhole?.end[1] ?? top) - 1.3 : piece.box.bottom;
-  const clip = `cut-${piece.id}`;
-  const from = piece.cut.on === "fold" ? 0.12 : left - 1;
+/** The plumb line of the armhole, while it stands: ruled from, never sewn or cut. */
+function PlumbLine({ piece, look, fine }: PartProps) {
+  const [foot, tip] = ["chest/armhole", "shoulder/tip"].map((id) => piece.marks.find((mark) => mark.id === id));
+  if (look.shown === null || look.shears || foot === undefined || tip === undefined) return null;
+  if (!isShown(look, "marks", `${piece.id}/chest/armhole`)) return null;
+  const [[x0, y0], [x1, y1]] = [markPlace(piece, tip), markPlace(piece, foot)];
   return (
-    <>
-      <clipPath id={clip}>
-        <rect x={from} y={top - 1} width={right - from + 1} height={bottom - top + 2} />
-      </clipPath>
-      <path
-        d={piece.outline.cut}
-        clipPath={`url(#${clip})`}
-        fill="none"
-        stroke={CHALK}
-        strokeWidth={(cutting ? 0.26 : 0.19) * fine}
-        strokeDasharray="0.75 0.3"
-        strokeLinejoin="round"
-      />
-    </>
+    <path
+      d={`M ${x0} ${y0} L ${x1} ${y1}`}
+      stroke={GUIDE}
+      strokeWidth={0.09 * fine}
+      strokeDasharray={`${0.3 * fine} ${0.3 * fine}`}
+    />
   );
 }
 
 /** One piece in chalk: guide lines, stitching line, cutting line, marks, dots and notches, each in its own line. */
-export function ChalkPiece({ piece, right, activeStep, onMark, faint, withLines, fine }: ChalkPieceProps) {
-  const step = activeStep?.piece === piece.id ? activeStep : null;
-  const edge = activeEdge(step);
+export function ChalkPiece({ piece, right, look, onMark, faint, withLines, fine }: ChalkPieceProps) {
+  const centre = isLit(look, "centres", piece.id);
   return (
     <g transform={`translate(${piece.originInset} 0)`} opacity={faint ? 0.75 : 1}>
-      {withLines && !faint && <GuideLines piece={piece} right={right} active={activeLine(step)} fine={fine} />}
-      {piece.origin !== "fold" && piece.drawnWith === null && (
+      {withLines && !faint && <GuideLines piece={piece} right={right} look={look} fine={fine} />}
+      {piece.origin !== "fold" && piece.drawnWith === null && isShown(look, "centres", piece.id) && (
         <path
           d={`M 0 ${piece.box.top} V ${piece.box.bottom}`}
-          stroke={step?.act === piece.origin ? LANTERN : GUIDE}
-          strokeWidth={0.1 * fine}
+          stroke={centre ? LANTERN : GUIDE}
+          strokeWidth={(centre ? 0.2 : 0.1) * fine}
           strokeDasharray="1 0.3 0.2 0.3"
         />
       )}
-      <CutLine piece={piece} cutting={step?.phase === "cut"} fine={fine} faint={faint} />
-      <Edges piece={piece} active={edge} fine={fine} faint={faint} />
-      {!faint && <Darts piece={piece} step={step} fine={fine} />}
-      <EdgeDots piece={piece} active={step?.phase === "chalk" ? edge : null} fine={fine} />
-      {!faint && <Notches piece={piece} step={step} fine={fine} />}
-      {!faint && <Marks piece={piece} active={step?.marks ?? []} onMark={onMark} fine={fine} />}
+      <PlumbLine piece={piece} look={look} fine={fine} />
+      <CutLines piece={piece} look={look} fine={fine} faint={faint} />
+      <Edges piece={piece} look={look} fine={fine} faint={faint} />
+      {!faint && <Darts piece={piece} look={look} fine={fine} />}
+      <EdgeDots piece={piece} look={look} fine={fine} />
+      {!faint && <Notches piece={piece} look={look} fine={fine} />}
+      {!faint && <Marks piece={piece} look={look} onMark={onMark} fine={fine} />}
     </g>
   );
 }

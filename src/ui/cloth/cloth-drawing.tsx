@@ -1,4 +1,6 @@
-import type { CutSheet, SheetStep } from "@/core/formats";
+import { useMemo } from "react";
+import { type CutSheet, lightsOf, noLights, type SheetStep } from "@/core/formats";
+import type { ChalkLook } from "./chalk-piece";
 import { ChalkPiece } from "./chalk-piece";
 import { frameGroup, frameStep, type Group, namePieces } from "./cloth-frame";
 import { ClothStage } from "./cloth-stage";
@@ -14,12 +16,25 @@ interface ClothDrawingProps {
 }
 
 /** Seen closer, chalk and words stay as fine as they are on the whole cloth. */
-const FINE_CLOSE = 0.6;
+export const FINE_CLOSE = 0.6;
 
-const LAYERS: Readonly<Record<number, string>> = { 1: "cloth, single", 2: "doubled cloth", 4: "cloth in four layers" };
+export const LAYERS: Readonly<Record<number, string>> = {
+  1: "cloth, single",
+  2: "doubled cloth",
+  4: "cloth in four layers",
+};
 
 /** A group of pieces chalked on its folded cloth, to scale. */
 export function ClothDrawing({ sheet, group, activeStep = null, close = false, onMark }: ClothDrawingProps) {
+  const look = useMemo(
+    (): ChalkLook => ({
+      shown: null,
+      lit: activeStep === null ? noLights : lightsOf(sheet, activeStep),
+      crossed: new Set(activeStep?.phase === "cut" ? activeStep.mustNotCut : []),
+      shears: false,
+    }),
+    [sheet, activeStep],
+  );
   const frame = frameGroup(sheet, group);
   if (frame === null) return null;
   const { lead, right } = frame;
@@ -41,7 +56,7 @@ export function ClothDrawing({ sheet, group, activeStep = null, close = false, o
           key={piece.id}
           piece={piece}
           right={right}
-          activeStep={activeStep}
+          look={look}
           onMark={onMark}
           faint={shared && piece !== (stepPiece ?? lead)}
           withLines={shared || piece === lead}

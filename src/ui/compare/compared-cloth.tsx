@@ -1,5 +1,5 @@
 import type { CutSheet, SheetPiece } from "@/core/formats";
-import { ChalkPiece } from "@/ui/cloth/chalk-piece";
+import { ChalkPiece, WHOLE } from "@/ui/cloth/chalk-piece";
 import { frameGroup, type Group, namePieces, type View } from "@/ui/cloth/cloth-frame";
 import { ClothStage } from "@/ui/cloth/cloth-stage";
 
@@ -38,7 +38,7 @@ export function ComparedCloth({ before, after, group }: ComparedClothProps) {
           key={piece.id}
           piece={piece}
           right={frame.right}
-          activeStep={null}
+          look={WHOLE}
           onMark={undefined}
           faint={false}
           withLines={piece === frame.lead || group.layers === 4}

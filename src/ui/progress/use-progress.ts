@@ -1,12 +1,14 @@
 "use client";
 
 import { useCallback, useEffect, useMemo, useRef, useState } from "react";
+import type { KeptChecks } from "@/core/formats";
 import type { Progress } from "@/db";
 
 interface Change {
   readonly stepId: string;
   readonly ticked: readonly string[];
   readonly unticked: readonly string[];
+  readonly checks?: KeptChecks;
 }
 
 /** So often a second browser looks where the first one stands. */
@@ -19,6 +21,7 @@ function join(before: Change | null, next: Change): Change {
     stepId: next.stepId,
     ticked: [...without(before.ticked, next.unticked), ...next.ticked],
     unticked: [...without(before.unticked, next.ticked), ...next.unticked],
+    checks: { ...before.checks, ...next.checks },
   };
 }
 
@@ -61,7 +64,7 @@ function useSender(orderId: string) {
   return { kept, keep, send, isBusy };
 }
 
-const NOTHING: Progress = { stepId: "", done: [] };
+const NOTHING: Progress = { stepId: "", done: [], checks: {} };
 
 /**
  * Where the table stands with an order and which steps are ticked: kept on the server at every change, and followed
@@ -73,13 +76,14 @@ export function useProgress(orderId: string, start: Progress | null) {
   const changed = useRef(0);
 
   const change = useCallback(
-    (stepId: string, ticked: readonly string[], unticked: readonly string[] = []) => {
+    (stepId: string, ticked: readonly string[], unticked: readonly string[] = [], checks: KeptChecks = {}) => {
       changed.current += 1;
       setProgress((before) => ({
         stepId,
         done: [...new Set([...before.done, ...ticked])].filter((id) => !unticked.includes(id)),
+        checks: { ...before.checks, ...checks },
       }));
-      keep({ stepId, ticked, unticked });
+      keep({ stepId, ticked, unticked, checks });
     },
     [keep],
   );
@@ -103,5 +107,5 @@ export function useProgress(orderId: string, start: Progress | null) {
   }, [orderId, send, isBusy]);
 
   const done = useMemo(() => new Set(progress.done), [progress.done]);
-  return { stepId: progress.stepId, done, kept, change };
+  return { stepId: progress.stepId, done, checks: progress.checks, kept, change };
 }

@@ -3,6 +3,8 @@ export interface Preferences {
   readonly hand: "right" | "left";
   readonly room: "bright" | "dim";
   readonly voice: "off" | "on";
+  /** At the table: one laying of the tape at a time, or every mark for itself. */
+  readonly steps: "placements" | "single";
 }
 
 /** Kept in cookies, so that the first picture is right already and nothing jumps. */
@@ -10,6 +12,7 @@ export const preferenceCookies = {
   hand: "inner-fold-hand",
   room: "inner-fold-room",
   voice: "inner-fold-voice",
+  steps: "inner-fold-steps",
 } as const;
 
 export function readPreferences(cookie: (name: string) => string | undefined): Preferences {
@@ -17,5 +20,6 @@ export function readPreferences(cookie: (name: string) => string | undefined): P
     hand: cookie(preferenceCookies.hand) === "left" ? "left" : "right",
     room: cookie(preferenceCookies.room) === "dim" ? "dim" : "bright",
     voice: cookie(preferenceCookies.voice) === "on" ? "on" : "off",
+    steps: cookie(preferenceCookies.steps) === "single" ? "single" : "placements",
   };
 }

@@ -36,11 +36,13 @@ export const keyMap = [
   {
     view: "At the table",
     keys: [
-      { keys: ["→", "Enter", "Space"], does: "Done, on to the next step" },
+      { keys: ["→", "Enter", "Space"], does: "Done, on to the next laying; read aloud, to the next reading" },
       { keys: ["←", "Backspace"], does: "Back" },
       { keys: ["R"], does: "Say it again" },
       { keys: ["V"], does: "Read steps aloud, or be quiet" },
       { keys: ["Z"], does: "Closer to the step, or the whole cloth" },
+      { keys: ["W"], does: "Show what comes later too, or only what is chalked" },
+      { keys: ["S"], does: "Every mark for itself, or one laying at a time" },
       { keys: ["L"], does: "Fold at the other side" },
       { keys: ["D"], does: "Dim room, or bright" },
     ],

@@ -7,7 +7,13 @@ interface PreferencesInUse extends Preferences {
   readonly prefer: <Key extends keyof Preferences>(key: Key, value: Preferences[Key]) => void;
 }
 
-const Context = createContext<PreferencesInUse>({ hand: "right", room: "bright", voice: "off", prefer: () => {} });
+const Context = createContext<PreferencesInUse>({
+  hand: "right",
+  room: "bright",
+  voice: "off",
+  steps: "placements",
+  prefer: () => {},
+});
 
 export const usePreferences = () => useContext(Context);
 

@@ -1,9 +1,8 @@
-import type { CutSheet, SheetStep } from "@/core/formats";
+import { type CutSheet, isMeasured, type SheetStep, sheetTick } from "@/core/formats";
 import { DotList } from "@/ui/reading/dot-list";
 import { Fractions } from "@/ui/reading/fractions";
 import { Reading } from "@/ui/reading/reading";
 import { sayDirection } from "@/ui/reading/say-direction";
-import { isMeasured } from "./measured-steps";
 
 /** The sum of a reading, one term after another, small enough to stay out of the number's way. */
 function SumLine({ step, unit }: { readonly step: SheetStep; readonly unit: CutSheet["unit"] }) {
@@ -42,7 +41,7 @@ export function TableReading({ sheet, step }: { readonly sheet: CutSheet; readon
       <h2 className={measured ? "text-3xl lg:text-4xl" : "text-5xl lg:text-6xl"}>{step.title}</h2>
       {measured && step.reading !== null && (
         <p className="text-[clamp(120px,21vw,240px)] font-bold leading-none text-chalk">
-          <Reading value={step.reading} unit={sheet.unit} withUnit />
+          <Reading value={step.reading} unit={sheet.unit} withUnit tick={sheetTick(sheet)} />
         </p>
       )}
       {measured && <p className="text-2xl font-semibold text-lantern lg:text-3xl">{sayDirection(step)}</p>}
@@ -50,7 +49,7 @@ export function TableReading({ sheet, step }: { readonly sheet: CutSheet; readon
         <p className="text-3xl lg:text-5xl">
           then cut at{" "}
           <strong>
-            <Reading value={step.cutReading} unit={sheet.unit} withUnit />
+            <Reading value={step.cutReading} unit={sheet.unit} withUnit tick={sheetTick(sheet)} />
           </strong>
           {step.cutFrom !== undefined && " from the cloth’s edge"}
         </p>

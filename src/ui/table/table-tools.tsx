@@ -1,7 +1,20 @@
 "use client";
 
 import type { LucideIcon } from "lucide-react";
-import { FlipHorizontal2, Keyboard, Lamp, LampDesk, Repeat, Volume2, VolumeX, ZoomIn, ZoomOut } from "lucide-react";
+import {
+  Eye,
+  EyeOff,
+  FlipHorizontal2,
+  Keyboard,
+  Lamp,
+  LampDesk,
+  ListOrdered,
+  Repeat,
+  Volume2,
+  VolumeX,
+  ZoomIn,
+  ZoomOut,
+} from "lucide-react";
 
 export interface TableTool {
   readonly id: string;
@@ -16,16 +29,20 @@ export interface TableTool {
 
 interface ToolState {
   readonly close: boolean;
+  /** Whether what comes later is shown too. */
+  readonly whole: boolean;
+  /** Whether every mark is a step of its own. */
+  readonly single: boolean;
   readonly left: boolean;
   readonly dim: boolean;
   readonly speaks: boolean;
 }
 
-type ToolKey = "close" | "left" | "dim" | "speaks" | "repeat" | "keys";
+type ToolKey = "close" | "whole" | "single" | "left" | "dim" | "speaks" | "repeat" | "keys";
 
 /** The tools at the table, each with the key that does the same. */
 export function tableTools(state: ToolState, use: Readonly<Record<ToolKey, () => void>>): readonly TableTool[] {
-  const { close, left, dim, speaks } = state;
+  const { close, whole, single, left, dim, speaks } = state;
   return [
     {
       id: "z",
@@ -34,6 +51,22 @@ export function tableTools(state: ToolState, use: Readonly<Record<ToolKey, () =>
       icon: close ? ZoomOut : ZoomIn,
       on: close,
       use: use.close,
+    },
+    {
+      id: "w",
+      short: "Later too",
+      label: whole ? "Only what is chalked so far" : "Show what comes later too",
+      icon: whole ? EyeOff : Eye,
+      on: whole,
+      use: use.whole,
+    },
+    {
+      id: "s",
+      short: "Singly",
+      label: single ? "One laying of the tape at a time" : "Every mark for itself",
+      icon: ListOrdered,
+      on: single,
+      use: use.single,
     },
     {
       id: "l",

@@ -1,9 +1,9 @@
 import { expect, it } from "vitest";
+import { isMeasured } from "@/core/formats";
 import { workedSheet } from "@/core/garments/worked-client.test-data";
 import { sayDirection } from "@/ui/reading/say-direction";
 import { readPreferences } from "@/ui/shell/kept-preferences";
 import { keyMap } from "@/ui/shell/keys";
-import { isMeasured } from "./measured-steps";
 import { tableTools } from "./table-tools";
 
 const sheet = workedSheet("a-line-dress");
@@ -25,9 +25,9 @@ it("shows a number only where it is the thing to chalk", () => {
 });
 
 it("has every tool on the map of keys", () => {
-  const state = { close: false, left: false, dim: false, speaks: false };
+  const state = { close: false, whole: false, single: false, left: false, dim: false, speaks: false };
   const act = () => undefined;
-  const tools = tableTools(state, { close: act, left: act, dim: act, speaks: act, repeat: act, keys: act });
+  const tools = tableTools(state, { close: act, whole: act, single: act, left: act, dim: act, speaks: act, repeat: act, keys: act });
   const mapped = keyMap.flatMap(({ keys }) => keys.flatMap(({ keys: own }) => own.map((key) => key.toLowerCase())));
   for (const { id } of tools) expect(mapped).toContain(id);
 });

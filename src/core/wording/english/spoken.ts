@@ -1,5 +1,7 @@
-import type { Inches, Unit } from "../../length";
+import type { Inches, Tick, Unit } from "../../length";
 import { formatLength, fractionGlyphs } from "../../length";
+import { sayHair } from "./on-tape";
+import { namePlacement, nameReading, type SaidPlacement, sayActs, sayBeside, sayTape } from "./placements";
 
 const PARTS: Readonly<Record<string, string>> = {
   "1/2": "a half",
@@ -65,4 +67,30 @@ export function speakStep(step: SpokenStep, unit: Unit): string {
     .filter(Boolean)
     .map((part) => part.replace(/\.$/, ""))
     .join(". ")}.`;
+}
+
+/** A placement as it is read aloud: where the tape lies once, then its readings one by one, then what is drawn. */
+export interface SpokenPlacement {
+  readonly opening: string;
+  readonly readings: readonly string[];
+  readonly closing: string;
+}
+
+const sentence = (parts: readonly string[]): string =>
+  `${parts
+    .filter(Boolean)
+    .map((part) => part.replace(/\.$/, ""))
+    .join(". ")}.`;
+
+export function speakPlacement(placement: SaidPlacement, unit: Unit, tick: Tick): SpokenPlacement {
+  const acts = sayActs(placement.then, unit, tick).map(speakText);
+  return {
+    opening: sentence([namePlacement(placement), sayTape(placement)]),
+    readings: placement.readings.map((reading) => {
+      const said = nameReading(reading, placement).replace(/^cut, /, "cut at, ");
+      const number = `${speakLength(reading.at, unit)}${reading.hair ? `, ${sayHair(tick)}` : ""}`;
+      return sentence([number, said, speakText(sayBeside(reading, placement, unit, tick))]);
+    }),
+    closing: acts.length === 0 ? "" : sentence(["Then", ...acts]),
+  };
 }

@@ -1,4 +1,5 @@
 import type { Metadata } from "next";
+import { styleItemsOf } from "@/core/formats";
 import { loadSheet } from "@/server/load";
 import { Undrawn } from "@/ui/sheet/undrawn";
 import { TableView } from "@/ui/table/table-view";
@@ -9,7 +10,7 @@ export const dynamic = "force-dynamic";
 export default async function TablePage({ params }: { readonly params: Promise<{ id: string }> }) {
   const { order, client, outcome, progress } = await loadSheet((await params).id);
   return outcome.kind === "sheet" ? (
-    <TableView orderId={order.id} sheet={outcome.sheet} start={progress} />
+    <TableView orderId={order.id} sheet={outcome.sheet} style={styleItemsOf(outcome.sheet)} start={progress} />
   ) : (
     <Undrawn outcome={outcome} orderId={order.id} clientId={client.id} />
   );

@@ -1,0 +1,160 @@
+import type { CutSheet, SheetPiece, SheetStep } from "./cut-sheet";
+import type { SheetPlacement } from "./sheet-table";
+
+/** What an act lights on the cloth, and whether its number is the thing to chalk. */
+export interface ActLook {
+  readonly lights: "line" | "marks" | "stitch" | "cut" | "cut-out" | "dart" | "notch" | "centre" | "none";
+  /** Whether something is measured along a straight tape. */
+  readonly tape: boolean;
+  /** Whether the number is set large: others are told in words. */
+  readonly number: boolean;
+}
+
+const look = (lights: ActLook["lights"], tape: boolean, number: boolean): ActLook => ({ lights, tape, number });
+
+/** One table of acts for every view: a cut lights the cutting line, never the stitching line. */
+const looks: Readonly<Record<string, ActLook>> = {
+  "top-line": look("line", true, true),
+  "zip-line": look("centre", true, true),
+  "centre-line": look("centre", true, true),
+  "guide-line": look("line", true, true),
+  mark: look("marks", true, true),
+  "centre-mark": look("marks", true, true),
+  plumb: look("marks", true, true),
+  drop: look("marks", true, true),
+  scoop: look("marks", true, true),
+  lengthen: look("marks", true, true),
+  at: look("marks", true, true),
+  along: look("marks", false, true),
+  edge: look("stitch", false, false),
+  dart: look("dart", false, false),
+  allowance: look("cut", false, true),
+  "move-out": look("none", false, true),
+  split: look("none", false, true),
+  strip: look("cut-out", false, true),
+  "lay-on": look("none", false, false),
+  trace: look("stitch", false, false),
+  cut: look("cut", false, false),
+  "re-cut": look("cut", false, false),
+  "cut-out": look("cut-out", false, false),
+  notch: look("notch", false, true),
+  pierce: look("marks", false, true),
+  "fold-in": look("none", false, true),
+  "fold-again": look("none", false, true),
+  "fold-gate": look("none", false, true),
+  "cut-off": look("none", false, true),
+};
+
+const PLAIN: ActLook = look("none", false, false);
+
+export function lookOf(act: string): ActLook {
+  return looks[act] ?? PLAIN;
+}
+
+/** Whether a step's number is the thing to chalk. */
+export function isMeasured(step: SheetStep): boolean {
+  return step.reading !== null && step.reading > 0 && lookOf(step.act).number;
+}
+
+/** Everything on the cloth that is lit, or that is chalked already: `piece/name` each. */
+export interface Lights {
+  readonly lines: ReadonlySet<string>;
+  readonly centres: ReadonlySet<string>;
+  readonly marks: ReadonlySet<string>;
+  readonly stitches: ReadonlySet<string>;
+  readonly cuts: ReadonlySet<string>;
+  readonly darts: ReadonlySet<string>;
+  readonly notches: ReadonlySet<string>;
+}
+
+const kinds = ["lines", "centres", "marks", "stitches", "cuts", "darts", "notches"] as const;
+type Kind = (typeof kinds)[number];
+
+export const noLights: Lights = {
+  lines: new Set(),
+  centres: new Set(),
+  marks: new Set(),
+  stitches: new Set(),
+  cuts: new Set(),
+  darts: new Set(),
+  notches: new Set(),
+};
+
+/** Everything of several, together. */
+export function joinLights(all: readonly Lights[]): Lights {
+  const together = (kind: Kind) => new Set(all.flatMap((one) => [...one[kind]]));
+  return Object.fromEntries(kinds.map((kind) => [kind, together(kind)])) as unknown as Lights;
+}
+
+/** The piece of a step's fold that has an edge: front and back that lie together are cut by one another's. */
+function pieceWithEdge(sheet: CutSheet, step: SheetStep): SheetPiece | undefined {
+  const group = sheet.groups.find(({ id }) => id === step.group);
+  const ids = [step.piece, ...(group?.pieces ?? [])];
+  return ids
+    .flatMap((id) => sheet.pieces.filter((piece) => piece.id === id))
+    .find(({ edges }) => edges.some(({ id }) => id === step.edge));
+}
+
+function only(kind: Kind, names: readonly string[]): Lights {
+  return { ...noLights, [kind]: new Set(names) };
+}
+
+/** Frozen sheets name a dart without the word. */
+function dartsOf(piece: SheetPiece | undefined, step: SheetStep): readonly string[] {
+  return (piece?.darts ?? [])
+    .filter(({ id }) => step.id.endsWith(id.endsWith("-dart") ? id : `${id}-dart`))
+    .map(({ id }) => `${step.piece}/${id}`);
+}
+
+function notchesOf(piece: SheetPiece | undefined, step: SheetStep): readonly string[] {
+  return (piece?.notches ?? [])
+    .filter(({ id, edge }) => edge === step.edge && step.id.startsWith(`notch-${id}-`))
+    .map(({ id, edge }) => `${step.piece}/${edge}/${id}`);
+}
+
+/** The hole that a pierced tip makes. */
+function holeOf(piece: SheetPiece | undefined, step: SheetStep): readonly string[] {
+  return (piece?.marks ?? [])
+    .filter(({ id }) => id.endsWith("-hole") && step.id.startsWith(`pierce-${id.replace("/", "-")}-`))
+    .map(({ id }) => `${step.piece}/${id}`);
+}
+
+/** What one step lights. */
+export function lightsOf(sheet: CutSheet, step: SheetStep): Lights {
+  const piece = sheet.pieces.find(({ id }) => id === step.piece);
+  const edge = step.edge === null ? [] : [`${pieceWithEdge(sheet, step)?.id ?? step.piece}/${step.edge}`];
+  switch (lookOf(step.act).lights) {
+    case "line":
+      return only("lines", [`${step.piece}/${step.act === "top-line" ? "top" : (step.line ?? "")}`]);
+    case "centre":
+      return only("centres", [step.piece]);
+    case "marks":
+      return only(
+        "marks",
+        step.act === "pierce" ? holeOf(piece, step) : step.marks.map((mark) => `${step.piece}/${mark}`),
+      );
+    case "stitch":
+      return only("stitches", step.act === "trace" ? allEdges(piece) : edge);
+    case "cut":
+      return only("cuts", edge);
+    case "cut-out":
+      return only("cuts", allEdges(piece));
+    case "dart":
+      return only("darts", dartsOf(piece, step));
+    case "notch":
+      return only("notches", notchesOf(piece, step));
+    default:
+      return noLights;
+  }
+}
+
+function allEdges(piece: SheetPiece | undefined): readonly string[] {
+  return (piece?.edges ?? []).filter(({ onFold }) => !onFold).map(({ id }) => `${piece?.id}/${id}`);
+}
+
+/** What is rubbed out once a placement is done: helper marks, named with their piece. */
+export function rubbedOut({ then }: SheetPlacement): readonly string[] {
+  return then
+    .filter(({ act }) => act === "rub-out")
+    .flatMap(({ names, piece }) => names.map((name) => `${piece}/${name}`));
+}

@@ -1,0 +1,69 @@
+import { choiceDefault } from "../chalk";
+import { findGarment, type Garment } from "../garments";
+import { nameStyleItem, type StyleItemId, sayOnTape } from "../wording";
+import type { CutSheet } from "./cut-sheet";
+import { sheetTick } from "./sheet-tick";
+
+/** One thing to hold the picture against: what was chosen for it, and the choice that changes it. */
+export interface StyleItem {
+  readonly id: StyleItemId;
+  readonly label: string;
+  readonly said: string;
+  /** Null where nothing can be chosen for it yet. */
+  readonly choice: string | null;
+}
+
+/** Which choices speak of each item, the first being the one that leads back to it. */
+const CHOICES: Readonly<Record<StyleItemId, readonly string[]>> = {
+  "neck-front": ["frontNeck", "frontNeckDepth", "neckWidth"],
+  "neck-back": ["backNeck", "backNeckDepth"],
+  opening: ["opening", "zipEnd", "bandWidth", "overlapWidth"],
+  shoulders: ["shoulderTrim", "shoulderTakeOut"],
+  collar: [],
+  "shaping-front": ["panel", "frontWaistDart", "bustDart"],
+  "shaping-back": ["backPanel", "backWaistDart", "backYoke"],
+  waist: ["waistWidth", "bodySplit", "sideIn"],
+  hem: ["ends", "hemExtra", "belowHip", "bandDepth", "shorterBy", "panelFlare", "sideRise", "centreDip", "sideDip"],
+  slit: ["slitLength", "slitFinish", "slitEnd"],
+  pockets: [],
+  trim: [],
+};
+
+/** What is said where a garment has no choice for an item. */
+const NOTHING: Readonly<Record<StyleItemId, string>> = {
+  "neck-front": "as drawn",
+  "neck-back": "as drawn",
+  opening: "none",
+  shoulders: "as measured, no sleeve yet",
+  collar: "none yet",
+  "shaping-front": "none",
+  "shaping-back": "none",
+  waist: "as measured",
+  hem: "as drawn",
+  slit: "none",
+  pockets: "none yet",
+  trim: "none yet",
+};
+
+function sayChoice(sheet: CutSheet, garment: Garment, id: string): string | null {
+  const choice = garment.choices[id];
+  const value = sheet.resolved.choices[id];
+  if (choice === undefined || value === undefined) return null;
+  if (choice.kind === "option") return choice.options[String(value)] ?? String(value);
+  if (choice.kind === "flag") return value === true ? choice.label : null;
+  const length = Number(value);
+  const usual = choiceDefault(choice, sheet.unit === "cm");
+  if (length === 0 && usual === 0) return null;
+  return `${choice.label}: ${sayOnTape(length, sheet.unit, sheetTick(sheet))}`;
+}
+
+/** What the picture of a garment is held against before anything is folded. */
+export function styleItemsOf(sheet: CutSheet): readonly StyleItem[] {
+  const garment = findGarment(sheet.order.garment);
+  if (garment === undefined) return [];
+  return (Object.keys(CHOICES) as StyleItemId[]).map((id) => {
+    const said = CHOICES[id].flatMap((choice) => sayChoice(sheet, garment, choice) ?? []);
+    const choice = CHOICES[id].find((one) => garment.choices[one] !== undefined) ?? null;
+    return { id, label: nameStyleItem(id), said: said.length === 0 ? NOTHING[id] : said.join(" · "), choice };
+  });
+}

@@ -1,0 +1,280 @@
+import type { Tick, Unit } from "../../length";
+import { formatLength } from "../../length";
+import type { PlacementDirection, PlacementOrigin, ReadingKind, Slot, ThenActKind } from "../../table";
+import { nameEdge, nameLine, nameList, nameMark, namePiece, originNames } from "./names";
+import { sayHair } from "./on-tape";
+
+/** A place on the tape: a tick, or a hair past it. */
+interface OnTape {
+  readonly at: number;
+  readonly hair: boolean;
+}
+
+/** A reading as a cut sheet carries it. */
+export interface SaidReading extends OnTape {
+  readonly is: ReadingKind;
+  readonly made: readonly { readonly name: string; readonly piece: string; readonly is: ReadingKind }[];
+  readonly off?: OnTape | undefined;
+  readonly from?: string | undefined;
+  readonly way?: "down" | "up" | "inwards" | "outwards" | undefined;
+  readonly alsoFrom?: { readonly origin: PlacementOrigin; readonly at: number } | undefined;
+}
+
+export interface SaidAct {
+  readonly act: ThenActKind;
+  readonly piece: string;
+  readonly edge: string | null;
+  readonly line: string | null;
+  readonly dart: string | null;
+  readonly from: string | null;
+  readonly to: string | null;
+  readonly names: readonly string[];
+  readonly at: OnTape | null;
+}
+
+/** A placement as a cut sheet carries it. */
+export interface SaidPlacement {
+  readonly slot: Slot;
+  readonly kind: string;
+  readonly origin: PlacementOrigin | null;
+  readonly originMark: string | null;
+  readonly direction: PlacementDirection | null;
+  readonly on: string | readonly string[] | null;
+  readonly readings: readonly SaidReading[];
+  readonly then: readonly SaidAct[];
+}
+
+const slotNames: Readonly<Record<Slot, string>> = {
+  frame: "Top line",
+  lengths: "Lengths",
+  top: "Along the top line",
+  tip: "Shoulder drop",
+  chest: "Across the chest line",
+  middle: "Middle of the armhole",
+  walk: "Half the span, on each line",
+  tips: "Dart tips",
+  panel: "Panel point",
+  "panel-upper": "Upper end of the outer panel",
+  level: "Across at its own level",
+  bust: "Across the bust line",
+  underbust: "Across the under-bust line",
+  yoke: "Across the yoke line",
+  waist: "Across the waist line",
+  hip: "Across the hip line",
+  hem: "Across the hem line",
+  "side-dart": "Bust dart on the side",
+  slit: "Slit",
+  seams: "Seam allowances",
+  buttons: "Buttonholes",
+  strips: "Strips",
+};
+
+const fromNames: Readonly<Record<PlacementOrigin, string>> = {
+  ...originNames,
+  contour: "from the curved centre back",
+  "waist-line": "from the waist line",
+  "hip-line": "from the hip line",
+  "bust-line": "from the bust line",
+  mark: "from the mark",
+};
+
+/** What a placement is called: by its line, or by what it makes. */
+export function namePlacement({ slot, readings }: Pick<SaidPlacement, "slot" | "readings">): string {
+  if (slot === "frame" && readings.some(({ made }) => made.some(({ name }) => name !== "top" && !name.includes("/"))))
+    return "Top line and centre line";
+  return slotNames[slot];
+}
+
+/** Where the tape starts, which way it runs, and along which line: said once, before its readings. */
+export function sayTape({
+  kind,
+  origin,
+  originMark,
+  direction,
+  on,
+  slot,
+}: Omit<SaidPlacement, "readings" | "then">): string {
+  const from = originMark === null ? (origin === null ? "" : fromNames[origin]) : `from the ${nameMark(originMark)}`;
+  switch (kind) {
+    case "frame":
+      return "with the short rule, from the cloth's own edges";
+    case "seams":
+      return "one pass round with the short rule, outside the stitching line";
+    case "short":
+      return "with the short rule, on the dart's line";
+    case "strips":
+      return "from the cloth's edge, strips side by side, then their lengths";
+    case "walk":
+      return `${from}, across, one line after the other`;
+    case "along":
+      return `${from}, tape on its edge along the ${nameEdge(typeof on === "string" ? on : "edge")}`;
+    default:
+      return [from, direction ?? "", lineOf(slot, on)].filter(Boolean).join(", ");
+  }
+}
+
+function lineOf(slot: Slot, on: SaidPlacement["on"]): string {
+  if (slot === "lengths" || slot === "buttons" || slot === "slit") return "along the centre";
+  if (slot === "panel-upper" || slot === "level" || slot === "yoke") return "at its own tick";
+  return typeof on === "string" ? `on the ${nameLine(on)}` : "";
+}
+
+/** A number on the tape: `9¾, a hair more`. */
+export function sayTick({ at, hair }: OnTape, unit: Unit, tick: Tick): string {
+  return `${formatLength(at, unit)}${hair ? `, ${sayHair(tick)}` : ""}`;
+}
+
+const startNames: Readonly<Record<string, string>> = {
+  "cloth-edge": "from the cloth's edge",
+  top: "top line",
+};
+
+/** A mark's name without the line that it is read on: `side` on the chest line. */
+function shortMark(name: string, on: SaidPlacement["on"]): string {
+  const [line, mark = ""] = name.split("/");
+  if (mark === "side" && line === on) return "side";
+  return nameMark(name);
+}
+
+const guideNames: Readonly<Record<string, string>> = {
+  "zip-line": "centre-back line",
+  "centre-line": "centre-front line",
+};
+
+function nameMade(
+  { name, piece, is }: SaidReading["made"][number],
+  { slot, kind, on }: Pick<SaidPlacement, "slot" | "kind" | "on">,
+): string {
+  if (kind === "strips") return namePiece(piece);
+  if (kind === "seams") return nameEdge(name);
+  if (is === "guide") return guideNames[name] ?? nameLine(name);
+  if (name === "yoke") return "yoke line";
+  if (name === "chest/armhole") return "armhole line, the same again";
+  if (!name.includes("/")) return nameEdge(name);
+  const said = slot === "walk" ? walkedName(name) : shortMark(name, on);
+  return is === "help" && !name.endsWith("/dart-line") ? `level of the ${said}` : said;
+}
+
+/** Whether another piece's reading is called the same: then both say whose they are. */
+function isTwin(made: SaidReading["made"][number], readings: readonly SaidReading[]): boolean {
+  return readings.some((one) => one.made.some(({ name, piece }) => name === made.name && piece !== made.piece));
+}
+
+/** On a walk the line is said beside each reading. */
+function walkedName(name: string): string {
+  if (name === "bust/point") return "bust point";
+  return name.endsWith("/dart-line") ? "the dart's line" : "the panel seam";
+}
+
+/** What a reading makes: `chest side`, `cut, chest side`, two names where two fall on one tick. */
+export function nameReading(
+  reading: SaidReading,
+  placement: Pick<SaidPlacement, "slot" | "kind" | "on" | "readings">,
+): string {
+  const cut = placement.kind === "seams" || placement.kind === "strips" ? "" : "cut, ";
+  const names = reading.made.map((made) => {
+    const twin = isTwin(made, placement.readings) ? `, ${namePiece(made.piece)}` : "";
+    return `${made.is === "cut" ? cut : ""}${nameMade(made, placement)}${twin}`;
+  });
+  return [...new Set(names)].join(" · ");
+}
+
+/** What stands beside a reading: where it starts, how far it is set off, the second way to read it. */
+export function sayBeside(reading: SaidReading, { kind }: Pick<SaidPlacement, "kind">, unit: Unit, tick: Tick): string {
+  const { from, way, off, alsoFrom } = reading;
+  const start =
+    from === undefined || kind === "seams" || kind === "strips"
+      ? ""
+      : kind === "walk"
+        ? `on the ${nameLine(from)}`
+        : `${startNames[from] ?? `from the ${nameLine(from.replace(/-line$/, ""))}`}, ${way ?? "across"}`;
+  const set =
+    off === undefined
+      ? ""
+      : `then ${sayTick({ at: Math.abs(off.at), hair: off.hair }, unit, tick)} ${off.at < 0 ? "up" : "down"}`;
+  const also = alsoFrom === undefined ? "" : `or ${formatLength(alsoFrom.at, unit)} ${fromNames[alsoFrom.origin]}`;
+  return [start, set, also].filter(Boolean).join(" · ");
+}
+
+const nameDart = (id: string): string => (id === "bust-dart" ? "bust dart" : "waist dart");
+
+/** Lines squared out to a mark, or across the whole cloth. */
+function saySquare(act: SaidAct, unit: Unit, tick: Tick): string {
+  if (act.at === null)
+    return `Square across and name it: ${act.line === "yoke" ? "yoke line" : nameLine(act.line ?? "")}.`;
+  const from = startNames[act.from ?? ""] ?? fromNames[(act.from ?? "fold") as PlacementOrigin];
+  return `Square across to the ${nameList(act.names.map(nameMark))}: ${sayTick(act.at, unit, tick)} ${from}.`;
+}
+
+/** An edge, with its piece where two pieces of the placement have one. */
+type NameOfEdge = (act: SaidAct) => string;
+
+/** One sentence for what is drawn once the tape has gone away. */
+function sayAct(act: SaidAct, edge: NameOfEdge, unit: Unit, tick: Tick): string {
+  switch (act.act) {
+    case "square":
+      return saySquare(act, unit, tick);
+    case "plumb":
+      return "Plumb down from the shoulder tip: the two must meet.";
+    case "double":
+      return `Tape doubled down the armhole line: its middle is at ${act.at === null ? "half" : sayTick(act.at, unit, tick)}.`;
+    case "rule":
+      return act.dart === null
+        ? `Rule the ${edge(act)}.`
+        : `Rule the legs of the ${nameDart(act.dart)}. Do not cut them.`;
+    case "curve":
+      return `Curve the ${edge(act)}, by its dots.`;
+    case "offset":
+      return `Chalk the cutting line of the ${edge(act)}.`;
+    case "lay-on":
+      return "Lay the cut front on, its fold on the back's centre line, its top line on the back's.";
+    case "trace":
+      return "Chalk round the front's edges.";
+    case "rub-out":
+      return act.to === null
+        ? `Rub out the tick for the ${nameList(act.names.map(nameMark))}.`
+        : "Rub out the plumb line below the shoulder.";
+    default:
+      return act.act satisfies never;
+  }
+}
+
+/** Acts of one kind that are told in one sentence once there are several. */
+function gather(acts: readonly SaidAct[], is: (act: SaidAct) => boolean, say: (few: readonly SaidAct[]) => string) {
+  const few = acts.filter(is);
+  return few.length < 2 ? { told: [], said: [] } : { told: few, said: [say(few)] };
+}
+
+/** What is done after the readings, acts of one kind told in one sentence. */
+export function sayActs(acts: readonly SaidAct[], unit: Unit, tick: Tick): readonly string[] {
+  const edge: NameOfEdge = (act) => {
+    const twin = acts.some((one) => one.edge === act.edge && one.act === act.act && one.piece !== act.piece);
+    return `${nameEdge(act.edge ?? "")}${twin ? ` of the ${namePiece(act.piece)}` : ""}`;
+  };
+  const squared = gather(
+    acts,
+    ({ act, at }) => act === "square" && at === null,
+    (few) => `Square all ${few.length} lines across in one go, and name each on the cloth.`,
+  );
+  const cutting = gather(
+    acts,
+    ({ act }) => act === "offset",
+    (few) => `Chalk the cutting lines: ${nameList([...new Set(few.map((act) => nameEdge(act.edge ?? "")))])}.`,
+  );
+  const rubbed = gather(
+    acts,
+    ({ act, to }) => act === "rub-out" && to === null,
+    () => "Rub out the ticks for single levels: nothing is read from them any more.",
+  );
+  const told = new Set([...squared.told, ...cutting.told, ...rubbed.told]);
+  const rest = acts.filter((act) => !told.has(act));
+  const isLate = ({ act }: SaidAct) => act === "offset" || act === "rub-out";
+  const say = (act: SaidAct) => sayAct(act, edge, unit, tick);
+  return [
+    ...squared.said,
+    ...rest.filter((act) => !isLate(act)).map(say),
+    ...cutting.said,
+    ...rest.filter(isLate).map(say),
+    ...rubbed.said,
+  ];
+}

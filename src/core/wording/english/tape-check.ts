@@ -1,0 +1,76 @@
+import type { Tick, Unit } from "../../length";
+import type { LengthName, MissCause, Suspect } from "../../table";
+import { nameLine, nameMark, namePiece } from "./names";
+import { sayOnTape } from "./on-tape";
+
+const lengthNames: Readonly<Record<LengthName, string>> = {
+  diagonal: "diagonal",
+  side: "side",
+  armhole: "armhole",
+  shoulder: "shoulder",
+  hem: "lower edge",
+  neck: "neck",
+  join: "joining edge",
+  panel: "panel seam",
+  centre: "down the centre",
+  "across-bust": "slanting to the bust",
+  "across-underbust": "slanting to the under-bust",
+  "across-waist": "slanting to the waist",
+  "across-hip": "slanting to the hip",
+  length: "length",
+  depth: "width",
+};
+
+export const nameLength = (name: LengthName): string => lengthNames[name];
+
+/** How a length is measured: straight from where to where, or with the tape on its edge. */
+export function sayHow(name: LengthName, how: "straight" | "along"): string {
+  if (how === "along") return "along the net line, tape on its edge";
+  switch (name) {
+    case "diagonal":
+      return "straight, corner to corner";
+    case "centre":
+      return "straight, from the neck to the lower edge";
+    case "across-bust":
+    case "across-underbust":
+    case "across-waist":
+    case "across-hip":
+      return "straight, from the origin on the line above";
+    default:
+      return "straight, net corner to net corner";
+  }
+}
+
+/** A miss asked by its amount: what the hand may have done. */
+export function askCause(cause: MissCause): string {
+  return causes[cause];
+}
+
+const causes: Readonly<Record<MissCause, string>> = {
+  "read-to-cut": "Did you measure to the cutting line?",
+  "from-cloth-edge": "Did the tape start at the edge instead of the centre line?",
+  "shift-forgotten": "Does the side panel lie further out, by its move?",
+  "dart-closed": "Was it measured with the dart closed?",
+  "from-top-edge": "Did the tape start above the top line?",
+  "tape-from-one": "Was the tape held at 1?",
+};
+
+const nameSuspect = ({ id, kind }: Suspect): string =>
+  kind === "line"
+    ? `the ${nameLine(id)}`
+    : kind === "fold"
+      ? "the fold, or a line that is not square"
+      : `the ${nameMark(id)}`;
+
+/** Who is accused, and what is to be done: the chalk is changed, never the number. */
+export function saySuspects(piece: string, suspects: readonly Suspect[]): string {
+  const [first, second] = suspects;
+  if (first === undefined) return "";
+  const or = second === undefined ? "" : `, or ${nameSuspect(second)}`;
+  return `On the ${namePiece(piece)} look at ${nameSuspect(first)}${or}: rub out, chalk it again, measure again.`;
+}
+
+/** How far off a length is. */
+export function sayMiss(off: number, unit: Unit, tick: Tick): string {
+  return `${sayOnTape(Math.abs(off), unit, tick)} too ${off > 0 ? "long" : "short"}`;
+}

@@ -1,0 +1,1 @@
+ALTER TABLE "table_progress" ADD COLUMN "checks" jsonb DEFAULT '{}'::jsonb NOT NULL;
