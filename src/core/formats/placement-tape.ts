@@ -90,7 +90,7 @@ function shortTapes(laid: Laid, flags: readonly TapeFlag[]): PlacementTape["tape
   });
 }
 
-function frameTapes(laid: Laid, flags: readonly TapeFlag[]): PlacementTape["tapes"] {
+function frameTapes(flags: readonly TapeFlag[]): PlacementTape["tapes"] {
   return flags.map(({ reading, at }) =>
     reading.way === "inwards" ? [[0, at[1]], at] : [[at[0], at[1] - reading.at], at],
   );
@@ -118,7 +118,7 @@ export function placementTape(sheet: CutSheet, placement: SheetPlacement): Place
   const base = { flags, along: [] };
   switch (kind) {
     case "frame":
-      return { ...base, tapes: frameTapes(laid, flags), direction: "other" };
+      return { ...base, tapes: frameTapes(flags), direction: "other" };
     case "short":
       return { ...base, tapes: shortTapes(laid, flags), direction: "other" };
     case "seams":

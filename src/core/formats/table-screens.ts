@@ -15,10 +15,12 @@ export interface TableScreen {
 /** Placements, or every step for itself. */
 export type TableSteps = "placements" | "single";
 
+const STRIPS = "strips";
+
 /** What is done on one screen shares a key: a strip is measured, cut out and named on one, a band folded in as it is cut. */
 function keyOf(sheet: CutSheet, step: SheetStep): string {
   const single = sheet.groups.find(({ id }) => id === step.group)?.fold === "single";
-  if (single && step.phase !== "chalk") return "strips";
+  if (single && step.phase !== "chalk") return STRIPS;
   if (step.act === "fold-in-band") return `cut ${step.group}`;
   return `${step.phase} ${step.group}`;
 }
@@ -30,22 +32,32 @@ function placementOf(sheet: CutSheet, mode: TableSteps): ReadonlyMap<string, She
   );
 }
 
+/** What a step shares its screen by. */
+function screenKey(sheet: CutSheet, step: SheetStep, placement: SheetPlacement | null): string {
+  if (placement !== null) return `placement ${placement.id}`;
+  return step.phase === "chalk" ? step.id : keyOf(sheet, step);
+}
+
+/** Strips are measured, cut out and named under the shears; a band is folded in there. */
+function kindOf(key: string, phase: SheetStep["phase"]): SheetStep["phase"] {
+  return key === STRIPS || key.startsWith("cut ") ? "cut" : phase;
+}
+
 /** The screens of a sheet in the order of the hand. */
 export function tableScreens(sheet: CutSheet, mode: TableSteps): readonly TableScreen[] {
   const placed = placementOf(sheet, mode);
-  const screens: { id: string; key: string; screen: TableScreen; steps: SheetStep[] }[] = [];
+  const screens: { readonly key: string; readonly screen: TableScreen; readonly steps: SheetStep[] }[] = [];
   for (const step of sheet.steps) {
     const placement = placed.get(step.id) ?? null;
-    const key =
-      placement === null ? (step.phase === "chalk" ? step.id : keyOf(sheet, step)) : `placement ${placement.id}`;
+    const key = screenKey(sheet, step, placement);
     const last = screens.at(-1);
-    if (last?.key === key) last.steps.push(step);
-    else {
-      const id = placement?.id ?? step.id;
-      const kind = key === "strips" ? "cut" : key.startsWith("cut ") ? "cut" : step.phase;
-      const steps = [step];
-      screens.push({ id, key, steps, screen: { id, kind, group: step.group, steps, placement } });
+    if (last?.key === key) {
+      last.steps.push(step);
+      continue;
     }
+    const steps = [step];
+    const id = placement?.id ?? step.id;
+    screens.push({ key, steps, screen: { id, kind: kindOf(key, step.phase), group: step.group, steps, placement } });
   }
   return screens.map(({ screen }) => screen);
 }

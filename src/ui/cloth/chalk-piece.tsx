@@ -96,6 +96,8 @@ function Edges({ piece, look, fine, faint }: PartProps & { readonly faint: boole
       return (
         <path
           key={id}
+          data-stitch={`${piece.id}/${id}`}
+          data-bright={lit || undefined}
           d={path}
           fill="none"
           stroke={lit ? LANTERN : CHALK}
@@ -109,32 +111,46 @@ function Edges({ piece, look, fine, faint }: PartProps & { readonly faint: boole
     });
 }
 
+interface CutLineProps {
+  /** `piece/edge`. */
+  readonly name: string;
+  readonly d: string;
+  readonly look: ChalkLook;
+  readonly fine: number;
+}
+
+/** One edge's cutting line: bright when it is the one to cut, crossed out when it must not be. */
+function CutLine({ name, d, look, fine }: CutLineProps) {
+  const [lit, crossed] = [isLit(look, "cuts", name), look.crossed.has(name)];
+  const dashes = crossed ? `${0.12 * fine} ${0.5 * fine}` : "0.75 0.3";
+  return (
+    <g>
+      <path
+        data-cut={name}
+        data-bright={lit || undefined}
+        data-crossed={crossed || undefined}
+        d={d}
+        fill="none"
+        stroke={lit ? LANTERN : CHALK}
+        strokeOpacity={look.shears && !lit ? 0.45 : 1}
+        strokeWidth={(lit ? 0.34 : 0.19) * fine}
+        strokeDasharray={lit ? undefined : dashes}
+        strokeLinejoin="round"
+        strokeLinecap={crossed ? "round" : "butt"}
+      />
+      {crossed && <Crosses d={d} fine={fine} />}
+    </g>
+  );
+}
+
 /** Cutting lines edge by edge, so that only the one to cut is bright; what must not be cut is crossed out. */
 function CutLines({ piece, look, fine, faint }: PartProps & { readonly faint: boolean }) {
   const lines = useMemo(() => cutLines(piece), [piece]);
   return piece.edges
     .filter((edge) => isDrawn(faint, edge) && isShown(look, "cuts", `${piece.id}/${edge.id}`))
-    .map(({ id }) => {
+    .flatMap(({ id }) => {
       const d = lines[id];
-      if (d === undefined) return null;
-      const [lit, crossed] = [isLit(look, "cuts", `${piece.id}/${id}`), look.crossed.has(`${piece.id}/${id}`)];
-      return (
-        <g key={id}>
-          <path
-            data-cut={`${piece.id}/${id}`}
-            data-bright={lit || undefined}
-            d={d}
-            fill="none"
-            stroke={lit ? LANTERN : CHALK}
-            strokeOpacity={look.shears && !lit ? 0.45 : 1}
-            strokeWidth={(lit ? 0.34 : 0.19) * fine}
-            strokeDasharray={lit ? undefined : crossed ? `${0.12 * fine} ${0.5 * fine}` : "0.75 0.3"}
-            strokeLinejoin="round"
-            strokeLinecap={crossed ? "round" : "butt"}
-          />
-          {crossed && <Crosses d={d} fine={fine} />}
-        </g>
-      );
+      return d === undefined ? [] : [<CutLine key={id} name={`${piece.id}/${id}`} d={d} look={look} fine={fine} />];
     });
 }
 

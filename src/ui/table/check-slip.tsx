@@ -25,11 +25,14 @@ interface LengthRowProps {
   readonly kept: { readonly typed: string; readonly value: number } | undefined;
   /** How far off, and what is asked; null where it agrees or is not read. */
   readonly miss: { readonly said: string; readonly asked: string | null } | null;
+  /** Whether the tape lies on it now, on the cloth beside. */
+  readonly inHand: boolean;
+  readonly onHand: () => void;
   readonly onRead: (read: { readonly typed: string; readonly value: number } | null) => void;
 }
 
 /** One length: what the drawing says, one touch that the chalk agrees, or what was read instead. */
-function LengthRow({ sheet, length, severalPieces, kept, miss, onRead }: LengthRowProps) {
+function LengthRow({ sheet, length, severalPieces, kept, miss, inHand, onHand, onRead }: LengthRowProps) {
   const [typed, setTyped] = useState(kept?.typed ?? "");
   const [problem, setProblem] = useState<string | null>(null);
   const label = `${nameLength(length.name)}${severalPieces ? `, ${namePiece(length.piece)}` : ""}`;
@@ -49,15 +52,18 @@ function LengthRow({ sheet, length, severalPieces, kept, miss, onRead }: LengthR
     }
   };
   return (
-    <li className="border-b border-cloth-under py-2">
-      <div className="flex flex-wrap items-center gap-x-4 gap-y-1">
-        <div className="min-w-36 flex-1">
-          <p className="text-xl font-semibold first-letter:uppercase">{label}</p>
-          <p className="text-base text-chalk-soft">{sayHow(length.name, length.how)}</p>
-        </div>
-        <p className="min-w-24 text-4xl font-bold">
+    <li
+      className={`border-b border-l-8 border-b-cloth-under py-2 pl-2 ${inHand ? "border-l-lantern bg-cloth" : "border-l-transparent"}`}
+      onFocus={onHand}
+    >
+      <div className="flex items-baseline justify-between gap-3">
+        <p className="text-xl font-semibold first-letter:uppercase">{label}</p>
+        <p className="text-4xl font-bold">
           <Reading value={length.expected} unit={sheet.unit} tick={sheetTick(sheet)} />
         </p>
+      </div>
+      <div className="flex items-center gap-3">
+        <p className="min-w-0 flex-1 text-base leading-tight text-chalk-soft">{sayHow(length.name, length.how)}</p>
         <button
           type="button"
           aria-pressed={agrees}
@@ -67,21 +73,18 @@ function LengthRow({ sheet, length, severalPieces, kept, miss, onRead }: LengthR
             setProblem(null);
             onRead(agrees ? null : { typed: "", value: length.expected });
           }}
-          className="flex min-h-12 items-center gap-2 rounded-md border-2 border-chalk-soft px-3 aria-pressed:border-lantern aria-pressed:text-lantern"
+          className="flex min-h-12 items-center gap-2 rounded-md border-2 border-chalk-soft px-3 aria-pressed:border-lantern aria-pressed:bg-lantern aria-pressed:text-on-lantern"
         >
           <Check aria-hidden="true" size={20} /> Agrees
         </button>
-        <label className="flex items-center gap-2 text-base text-chalk-soft">
-          or read
-          <input
-            value={typed}
-            onChange={(event) => read(event.target.value)}
-            aria-invalid={problem !== null}
-            aria-label={`The ${label}, as read`}
-            inputMode="text"
-            className="min-h-12 w-24 rounded-md border-2 border-chalk-soft bg-cloth-deep px-2 text-xl text-chalk"
-          />
-        </label>
+        <input
+          value={typed}
+          onChange={(event) => read(event.target.value)}
+          aria-invalid={problem !== null}
+          aria-label={`The ${label}, as read`}
+          placeholder="or read"
+          className="min-h-12 w-24 rounded-md border-2 border-chalk-soft bg-cloth-deep px-2 text-xl text-chalk placeholder:text-base placeholder:text-chalk-soft"
+        />
       </div>
       {problem !== null && (
         <p role="alert" className="pt-1 font-semibold text-lantern">
@@ -103,12 +106,15 @@ interface CheckSlipProps {
   readonly step: SheetStep;
   readonly kept: KeptCheck | undefined;
   readonly passed: boolean;
+  /** The length that is measured now. */
+  readonly inHand: string | null;
+  readonly onHand: (length: string) => void;
   /** Keeps what was read; with it whether the group may be cut. */
   readonly onKeep: (kept: KeptCheck, free: boolean) => void;
 }
 
 /** The tape check before the shears: each length on the chalk, what a miss means, and who lets it be cut all the same. */
-export function CheckSlip({ sheet, step, kept = NOTHING_READ, passed, onKeep }: CheckSlipProps) {
+export function CheckSlip({ sheet, step, kept = NOTHING_READ, passed, inHand, onHand, onKeep }: CheckSlipProps) {
   const lengths = step.lengths ?? [];
   const tick = sheetTick(sheet);
   const readings = useMemo(
@@ -150,6 +156,8 @@ export function CheckSlip({ sheet, step, kept = NOTHING_READ, passed, onKeep }: 
             severalPieces={several}
             kept={kept.read[length.id]}
             miss={missOf(length.id)}
+            inHand={length.id === inHand}
+            onHand={() => onHand(length.id)}
             onRead={(read) => keep(length.id, read)}
           />
         ))}

@@ -71,10 +71,7 @@ export function PlacementSlip({ sheet, placement, done, inHand, onTick }: Placem
         <h2 className="text-2xl lg:text-3xl">{namePlacement(placement)}</h2>
         <p className="text-xl font-semibold text-lantern">{sayTape(placement)}</p>
       </div>
-      <ul
-        className={placement.readings.length > 7 ? "grid grid-cols-2 gap-x-2" : ""}
-        aria-label="Readings on this tape"
-      >
+      <ul aria-label="Readings on this tape">
         {placement.readings.map((reading, index) => {
           const steps = reading.made.map(({ step }) => step);
           return (

@@ -18,6 +18,9 @@ interface ScreenSlipProps {
   readonly done: ReadonlySet<string>;
   readonly checks: KeptChecks;
   readonly free: boolean;
+  /** The length that the tape lies on, of a check. */
+  readonly measured: string | null;
+  readonly onMeasure: (length: string) => void;
   readonly onTick: (steps: readonly string[]) => void;
   readonly onCheck: (id: string, check: KeptCheck, free: boolean) => void;
 }
@@ -33,6 +36,8 @@ export function ScreenSlip({
   done,
   checks,
   free,
+  measured,
+  onMeasure,
   onTick,
   onCheck,
 }: ScreenSlipProps) {
@@ -50,6 +55,8 @@ export function ScreenSlip({
           step={step}
           kept={checks[step.id]}
           passed={done.has(step.id)}
+          inHand={measured}
+          onHand={onMeasure}
           onKeep={(check, passes) => onCheck(step.id, check, passes)}
         />
       );

@@ -7,6 +7,8 @@ import {
   noLights,
   type PlacementTape,
   placementTape,
+  type SheetLength,
+  type SheetStep,
   sheetTick,
   type TableScreen,
 } from "@/core/formats";
@@ -29,6 +31,8 @@ interface TableClothProps {
   readonly close: boolean;
   /** Everything that will be chalked, not only what is. */
   readonly whole: boolean;
+  /** The length that is measured on the chalk now. */
+  readonly measured: SheetLength | null;
 }
 
 /** How wide the cloth's window is for its height. */
@@ -36,6 +40,9 @@ const WINDOW = 1.12;
 /** The least that is seen across, in inches: chalk must not look like rope. */
 const LEAST = 15;
 const ROOM = 3.2;
+/** Inches of cloth seen at which chalk is drawn as on the whole of a bodice; and the most it grows. */
+const FINE_AT = 26;
+const MOST_FINE = 1.3;
 
 /** The window on the cloth round some places: as near as it may be, and never wider than the cloth itself. */
 function frameRound(frame: ClothFrame, places: readonly (readonly [number, number])[]): View {
@@ -57,7 +64,13 @@ function frameRound(frame: ClothFrame, places: readonly (readonly [number, numbe
   };
 }
 
-function lookAt({ sheet, screens, index, part, whole }: Omit<TableClothProps, "group" | "close">): ChalkLook {
+function lookAt({
+  sheet,
+  screens,
+  index,
+  part,
+  whole,
+}: Omit<TableClothProps, "group" | "close" | "measured">): ChalkLook {
   const screen = screens[index];
   if (screen === undefined) return { shown: null, lit: noLights, crossed: new Set(), shears: false };
   const shears = screen.kind === "cut";
@@ -70,8 +83,59 @@ function lookAt({ sheet, screens, index, part, whole }: Omit<TableClothProps, "g
   };
 }
 
+/** Where a window on the cloth is wanted: at the tape, at the length that is measured, or at the step in hand. */
+function viewNear(
+  frame: ClothFrame,
+  tape: PlacementTape | null,
+  measured: SheetLength | null,
+  step: SheetStep | undefined,
+): View {
+  const inset = frame.pieces.find(({ id }) => id === measured?.piece)?.originInset ?? 0;
+  const ends = (measured?.ends ?? []).map(([x, y]) => [x + inset, y] as const);
+  const places = tape === null ? ends : [...tape.tapes.flat(), ...tape.flags.map(({ at }) => at)];
+  if (places.length > 0) return frameRound(frame, places);
+  return step === undefined ? frame.view : frameStep(frame, step);
+}
+
+interface MeasuredLengthProps {
+  readonly frame: ClothFrame;
+  readonly length: SheetLength;
+  readonly fine: number;
+}
+
+/** The length that is measured on the chalk now: along its edge, or straight between two corners. */
+function MeasuredLength({ frame, length, fine }: MeasuredLengthProps) {
+  const piece = frame.pieces.find(({ id }) => id === length.piece);
+  if (piece === undefined) return null;
+  const along = piece.edges.find(({ id }) => id === length.edge)?.path;
+  return (
+    <g transform={`translate(${piece.originInset} 0)`} pointerEvents="none">
+      <path
+        data-measured={length.id}
+        d={along ?? `M ${length.ends.map(([x, y]) => `${x} ${y}`).join(" L ")}`}
+        fill="none"
+        stroke="var(--color-lantern)"
+        strokeWidth={0.34 * fine}
+        strokeLinecap="round"
+        strokeLinejoin="round"
+      />
+      {length.ends.map(([x, y]) => (
+        <circle
+          key={`${x} ${y}`}
+          cx={x}
+          cy={y}
+          r={0.42 * fine}
+          fill="var(--color-cloth-deep)"
+          stroke="var(--color-lantern)"
+          strokeWidth={0.16 * fine}
+        />
+      ))}
+    </g>
+  );
+}
+
 /** The cloth at the table: what is chalked so far, what is in hand bright, its tape and a flag at each reading. */
-export function TableCloth({ sheet, group, screens, index, part, close, whole }: TableClothProps) {
+export function TableCloth({ sheet, group, screens, index, part, close, whole, measured }: TableClothProps) {
   const screen = screens[index];
   const look = useMemo(() => lookAt({ sheet, screens, index, part, whole }), [sheet, screens, index, part, whole]);
   const tape = useMemo(
@@ -82,18 +146,18 @@ export function TableCloth({ sheet, group, screens, index, part, close, whole }:
   const frame = frameGroup(sheet, group);
   if (frame === null || screen === undefined) return null;
   const step = screen.steps[Math.min(part, screen.steps.length - 1)];
-  const fine = close ? FINE_CLOSE : 1;
   const shared = group.layers === 4;
   const stepPiece = frame.pieces.find(({ id }) => id === step?.piece);
-  const places = tape === null ? [] : [...tape.tapes.flat(), ...tape.flags.map(({ at }) => at)];
-  const near = places.length > 0 ? frameRound(frame, places) : step === undefined ? frame.view : frameStep(frame, step);
+  const view = close ? viewNear(frame, tape, measured, step) : frame.view;
+  // Chalk and words are as large on the screen however much of the cloth is seen.
+  const fine = Math.min(MOST_FINE, Math.max(FINE_CLOSE, view.height / FINE_AT));
   const tick = sheetTick(sheet);
   return (
     <ClothStage
       id={`table-${group.id}`}
       said={`The ${namePieces(frame)} on the ${LAYERS[step?.layers ?? group.layers] ?? "cloth"}, ${whole ? "everything that will be chalked" : "what is chalked so far"}`}
       frame={frame}
-      view={close ? near : frame.view}
+      view={view}
       layers={step?.layers ?? group.layers}
       unit={sheet.unit}
     >
@@ -117,6 +181,7 @@ export function TableCloth({ sheet, group, screens, index, part, close, whole }:
           said={(reading) => sayTick({ ...reading, hair: false }, sheet.unit, tick) + (reading.hair ? "+" : "")}
         />
       )}
+      {measured !== null && <MeasuredLength frame={frame} length={measured} fine={fine} />}
       {tape === null && step !== undefined && stepPiece !== undefined && screen.kind === "chalk" && (
         <StepTapeOverlay piece={stepPiece} step={step} unit={sheet.unit} fine={fine} />
       )}

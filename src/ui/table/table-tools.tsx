@@ -100,7 +100,7 @@ export function tableTools(state: ToolState, use: Readonly<Record<ToolKey, () =>
 /** A row of tools, large enough for a thumb with chalk on it. */
 export function TableTools({ tools }: { readonly tools: readonly TableTool[] }) {
   return (
-    <div className="flex flex-wrap gap-1" role="toolbar" aria-label="Tools at the table">
+    <div className="flex flex-wrap lg:gap-1" role="toolbar" aria-label="Tools at the table">
       {tools.map(({ id, label, short, icon: Icon, on, use }) => (
         <button
           key={id}
@@ -108,7 +108,7 @@ export function TableTools({ tools }: { readonly tools: readonly TableTool[] }) 
           title={`${label} (${id.toUpperCase()})`}
           aria-pressed={on}
           onClick={use}
-          className="flex min-h-12 min-w-12 flex-col items-center justify-center rounded-md border-2 border-transparent px-2 text-chalk aria-pressed:border-lantern hover:bg-cloth"
+          className="flex min-h-12 min-w-11 flex-col items-center justify-center rounded-md border-2 border-transparent px-2 text-chalk aria-pressed:border-lantern hover:bg-cloth"
         >
           <Icon aria-hidden="true" size={22} />
           <span className="text-sm leading-tight max-lg:sr-only">{short}</span>

@@ -27,7 +27,16 @@ it("shows a number only where it is the thing to chalk", () => {
 it("has every tool on the map of keys", () => {
   const state = { close: false, whole: false, single: false, left: false, dim: false, speaks: false };
   const act = () => undefined;
-  const tools = tableTools(state, { close: act, whole: act, single: act, left: act, dim: act, speaks: act, repeat: act, keys: act });
+  const tools = tableTools(state, {
+    close: act,
+    whole: act,
+    single: act,
+    left: act,
+    dim: act,
+    speaks: act,
+    repeat: act,
+    keys: act,
+  });
   const mapped = keyMap.flatMap(({ keys }) => keys.flatMap(({ keys: own }) => own.map((key) => key.toLowerCase())));
   for (const { id } of tools) expect(mapped).toContain(id);
 });

@@ -38,7 +38,7 @@ function placeFlags(
     const width = widthOf(text) * fine;
     const [x, y] = flag.at;
     const away = (row: number): readonly [number, number] =>
-      direction === "down" ? [x + (1.9 + row * 3.4) * fine + width / 2, y] : [x, y - (1.8 + row * ROW) * fine];
+      direction === "down" ? [x + (1.2 + row * 4) * fine + width / 2, y] : [x, y - (1.8 + row * ROW) * fine];
     const clash = ([atX, atY]: readonly [number, number]) =>
       placed.some(
         (other) =>

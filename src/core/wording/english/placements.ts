@@ -172,7 +172,10 @@ export function nameReading(
   placement: Pick<SaidPlacement, "slot" | "kind" | "on" | "readings">,
 ): string {
   const cut = placement.kind === "seams" || placement.kind === "strips" ? "" : "cut, ";
-  const names = reading.made.map((made) => {
+  // A mark at the centre of a line is made with the line.
+  const lines = new Set(reading.made.filter(({ is }) => is === "guide").map(({ name }) => `centre/${name}`));
+  const told = reading.made.filter(({ name }) => !lines.has(name));
+  const names = told.map((made) => {
     const twin = isTwin(made, placement.readings) ? `, ${namePiece(made.piece)}` : "";
     return `${made.is === "cut" ? cut : ""}${nameMade(made, placement)}${twin}`;
   });

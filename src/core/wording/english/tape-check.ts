@@ -72,5 +72,6 @@ export function saySuspects(piece: string, suspects: readonly Suspect[]): string
 
 /** How far off a length is. */
 export function sayMiss(off: number, unit: Unit, tick: Tick): string {
-  return `${sayOnTape(Math.abs(off), unit, tick)} too ${off > 0 ? "long" : "short"}`;
+  const by = sayOnTape(Math.abs(off), unit, tick);
+  return `${by}${by.includes(",") ? "," : ""} too ${off > 0 ? "long" : "short"}`;
 }
