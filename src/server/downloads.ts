@@ -1,4 +1,4 @@
-import type { CutSheet, Order } from "@/core/formats";
+import { type CutSheet, type Order, withChecks } from "@/core/formats";
 import { findGarment } from "@/core/garments";
 import { database, listAllCards, listRuleSets, readWholeShop } from "@/db";
 import { writeCardCsv } from "./backup/card-csv";
@@ -66,9 +66,9 @@ const kinds = {
 /** The step list or the cut sheet on paper. */
 export async function downloadPdf(orderId: string, kind: string, paper: string): Promise<Response> {
   if (!Object.hasOwn(kinds, kind) || !Object.hasOwn(papers, paper)) return new Response(null, { status: 404 });
-  const { order, client, outcome, ownSets } = await loadSheet(orderId);
+  const { order, client, outcome, ownSets, progress } = await loadSheet(orderId);
   if (outcome.kind !== "sheet") return new Response("This order cannot be drawn as it stands.", { status: 409 });
-  const sheet: CutSheet = outcome.sheet;
+  const sheet: CutSheet = withChecks(outcome.sheet, progress?.checks ?? {}, progress?.done ?? []);
   const garment = findGarment(order.garment)?.label ?? order.garment;
   const head = { client: client.name, number: order.number, garment, rules: nameSet(order.rules, ownSets) };
   const { print, name } = kinds[kind as keyof typeof kinds];

@@ -34,6 +34,7 @@ export {
   type Waiver,
   type WaiverReason,
   waiverReasons,
+  waiversOf,
   withChecks,
 } from "./kept-checks";
 export { type ClothQuestion, type LayQuestion, readLayQuestion } from "./lay-question";
@@ -51,7 +52,7 @@ export type { SheetAct, SheetLength, SheetPlacement, SheetReading } from "./shee
 export { sheetTick } from "./sheet-tick";
 export { markPlace, type Place, type StepTape, stepTape } from "./step-tape";
 export { type StyleItem, styleItemsOf } from "./style-items";
-export { chalkedBefore, type TableScreen, type TableSteps, tableScreens } from "./table-screens";
+export { chalkedBefore, reopened, type TableScreen, type TableSteps, tableScreens } from "./table-screens";
 export {
   ANSWER_STEPS,
   bestOnWidth,

@@ -54,3 +54,14 @@ export function withChecks(sheet: CutSheet, checks: KeptChecks, done: readonly s
     }),
   };
 }
+
+/** Who let which group be cut although its chalk was not proven: from the sheet as it was frozen, or as it is kept now. */
+export function waiversOf(
+  sheet: CutSheet,
+  checks: KeptChecks,
+): readonly { readonly group: string; readonly waiver: Waiver }[] {
+  return sheet.steps.flatMap(({ id, group, waiver: frozen }) => {
+    const waiver = frozen ?? checks[id]?.waiver;
+    return waiver === undefined ? [] : [{ group, waiver }];
+  });
+}

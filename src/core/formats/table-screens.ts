@@ -70,3 +70,11 @@ export function chalkedBefore(sheet: CutSheet, screens: readonly TableScreen[], 
   const gone = new Set(before.flatMap(({ placement }) => (placement === null ? [] : rubbedOut(placement))));
   return { ...all, marks: new Set([...all.marks].filter((mark) => !gone.has(mark))) };
 }
+
+/** Taking back a chalk tick opens the check of its group again: what was measured is no longer what is there. */
+export function reopened(sheet: CutSheet, unticked: readonly string[]): readonly string[] {
+  const groups = new Set(
+    sheet.steps.filter(({ id, phase }) => phase === "chalk" && unticked.includes(id)).map(({ group }) => group),
+  );
+  return sheet.steps.filter(({ phase, group }) => phase === "check" && groups.has(group)).map(({ id }) => id);
+}

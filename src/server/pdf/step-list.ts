@@ -1,7 +1,28 @@
-import { rgb } from "@cantoo/pdf-lib";
-import type { CutSheet, SheetStep } from "@/core/formats";
-import { formatLengthWithUnit } from "@/core/length";
-import { namePiece, phaseNames } from "@/core/wording";
+import { type PDFPage, rgb } from "@cantoo/pdf-lib";
+import {
+  type CutSheet,
+  lookOf,
+  type SheetPlacement,
+  type SheetStep,
+  sheetTick,
+  type TableScreen,
+  tableScreens,
+  waiversOf,
+} from "@/core/formats";
+import { formatLength, formatLengthWithUnit, readOnTape } from "@/core/length";
+import {
+  nameLength,
+  namePiece,
+  namePlacement,
+  nameReading,
+  phaseNames,
+  sayActs,
+  sayBeside,
+  sayHair,
+  sayOnTape,
+  sayTape,
+  sayWaiver,
+} from "@/core/wording";
 import { PaperStack } from "./paper";
 import { MARGIN, type Paper, Pen } from "./pen";
 
@@ -20,17 +41,40 @@ export function sayHead({ client, number, garment, rules }: SheetHead, sheet: Cu
 const TITLE = { size: 11, bold: true };
 const TEXT = { size: 9.5 };
 const READING = { size: 17, bold: true };
-const CUT = { size: 10 };
 const BOX = 10;
 const INDENT = 20;
 const READING_ROOM = 96;
+const NUMBER_ROOM = 62;
 
-function writeStep(paper: PaperStack, step: SheetStep, unit: CutSheet["unit"]): void {
+/** One laying of the tape as a step is written: its readings with their names, then what is drawn. */
+function writePlacement(paper: PaperStack, placement: SheetPlacement, sheet: CutSheet): void {
   const { pen, width } = paper;
-  const said = step.caution === null ? step.text : `${step.text} Careful: ${step.caution}`;
-  const lines = pen.wrap(said, width - INDENT - READING_ROOM, TEXT);
-  const stop = step.stopUntil !== null;
-  const { page, top } = paper.block(16 + lines.length * 12 + 7);
+  const tick = sheetTick(sheet);
+  const rows = placement.readings.map((reading) => ({
+    number: formatLength(reading.at, sheet.unit),
+    said: [
+      reading.hair ? sayHair(tick) : "",
+      nameReading(reading, placement),
+      sayBeside(reading, placement, sheet.unit, tick),
+    ]
+      .filter(Boolean)
+      .join(", "),
+  }));
+  const then = pen.wrap(sayActs(placement.then, sheet.unit, tick).join(" "), width - INDENT, TEXT);
+  const { page, top } = paper.block(32 + rows.length * 19 + then.length * 12 + 4);
+  drawBox(page, top, width, false);
+  pen.write(page, namePlacement(placement), MARGIN + INDENT, top - 15, TITLE);
+  pen.write(page, sayTape(placement), MARGIN + INDENT, top - 27, TEXT);
+  for (const [index, { number, said }] of rows.entries()) {
+    const down = top - 45 - index * 19;
+    pen.writeRight(page, number, MARGIN + INDENT + NUMBER_ROOM, down, READING);
+    pen.write(page, said, MARGIN + INDENT + NUMBER_ROOM + 10, down + 1, TEXT);
+  }
+  for (const [index, text] of then.entries())
+    pen.write(page, text, MARGIN + INDENT, top - 40 - rows.length * 19 - index * 12, TEXT);
+}
+
+function drawBox(page: PDFPage, top: number, width: number, stop: boolean): void {
   const line = { start: { x: MARGIN, y: top }, end: { x: MARGIN + width, y: top }, color: rgb(0, 0, 0) };
   page.drawLine({ ...line, thickness: stop ? 3 : 0.4 });
   page.drawRectangle({
@@ -41,18 +85,35 @@ function writeStep(paper: PaperStack, step: SheetStep, unit: CutSheet["unit"]): 
     borderColor: rgb(0, 0, 0),
     borderWidth: 0.9,
   });
+}
+
+/** A line to write each measured length beside what the drawing says. */
+function sayLengths({ lengths = [] }: SheetStep, sheet: CutSheet): string {
+  return lengths
+    .map(({ name, expected }) => `${nameLength(name)} ${sayOnTape(expected, sheet.unit, sheetTick(sheet))} ______`)
+    .join("   ");
+}
+
+function writeStep(paper: PaperStack, step: SheetStep, sheet: CutSheet): void {
+  const { pen, width } = paper;
+  const told = step.caution === null ? step.text : `${step.text} Careful: ${step.caution}`;
+  const said = [told, sayLengths(step, sheet)].filter(Boolean).join(" ");
+  const lines = pen.wrap(said, width - INDENT - READING_ROOM, TEXT);
+  const stop = step.stopUntil === "separated";
+  const { page, top } = paper.block(16 + lines.length * 12 + 7);
+  drawBox(page, top, width, stop);
   pen.write(page, stop ? `STOP: ${step.title}` : step.title, MARGIN + INDENT, top - 15, TITLE);
   for (const [index, text] of lines.entries()) pen.write(page, text, MARGIN + INDENT, top - 28 - index * 12, TEXT);
-  if (step.reading === null || step.act === "edge") return;
-  pen.writeRight(page, formatLengthWithUnit(step.reading, unit), MARGIN + width, top - 19, READING);
-  if (step.cutReading !== null)
-    pen.writeRight(
-      page,
-      `cut ${formatLengthWithUnit(step.cutReading, unit)}${step.cutFrom === undefined ? "" : " from the edge"}`,
-      MARGIN + width,
-      top - 33,
-      CUT,
-    );
+  if (step.reading === null || !lookOf(step.act).number) return;
+  const { at } = readOnTape(step.reading, sheetTick(sheet));
+  pen.writeRight(page, formatLengthWithUnit(at, sheet.unit), MARGIN + width, top - 19, READING);
+}
+
+/** What a stretch of the work is called: its part, its piece, how many layers. */
+function sectionOf({ kind, steps: [first] }: TableScreen): string {
+  if (first === undefined || kind === "style" || kind === "count") return phaseNames[kind];
+  const layers = first.layers === 1 ? "single" : `${first.layers} layers`;
+  return `${phaseNames[kind]}: ${namePiece(first.group)}, ${layers}`;
 }
 
 /** The step list on paper, black on white: a box to tick, what to do, the reading. Bytes of a PDF. */
@@ -60,16 +121,19 @@ export async function printStepList(sheet: CutSheet, head: SheetHead, size: Pape
   const pen = await Pen.take(`Step list: ${head.client}, no. ${head.number}`);
   const paper = new PaperStack(pen, size);
   paper.text(sayHead(head, sheet), { size: 14, bold: true }, { after: 6 });
+  for (const { group, waiver } of waiversOf(sheet, {}))
+    paper.text(sayWaiver(namePiece(group), waiver), { size: 10.5, bold: true }, { after: 4 });
   let section = "";
-  for (const step of sheet.steps) {
-    const own = `${phaseNames[step.phase]}: ${namePiece(step.group)}, ${step.layers === 1 ? "single" : `${step.layers} layers`}`;
+  for (const screen of tableScreens(sheet, "placements")) {
+    const own = sectionOf(screen);
     // A heading stays with its first step.
     if (own !== section) {
       if (paper.room < 90) paper.turn();
       paper.text(own, { size: 12, bold: true }, { after: 4 });
     }
     section = own;
-    writeStep(paper, step, sheet.unit);
+    if (screen.placement === null) for (const step of screen.steps) writeStep(paper, step, sheet);
+    else writePlacement(paper, screen.placement, sheet);
   }
   paper.number(sayHead(head, sheet));
   return pen.document.save();

@@ -1,36 +1,86 @@
-import type { CutSheet } from "@/core/formats";
-import { namePiece } from "@/core/wording";
+import { type CutSheet, lookOf, type SheetPlacement, type SheetStep, sheetTick, tableScreens } from "@/core/formats";
+import { namePiece, namePlacement, nameReading, sayActs, sayBeside, sayTape, sayTick } from "@/core/wording";
 import { Fractions } from "@/ui/reading/fractions";
 import { Reading } from "@/ui/reading/reading";
 
-/** The step list on paper: a box to tick, the number, the words; clean in black and white. */
+const row = "flex break-inside-avoid gap-3 border-b border-line py-1.5";
+
+function Box() {
+  return <span className="mt-1 inline-block size-4 shrink-0 border border-ink" aria-hidden="true" />;
+}
+
+function PrintedStep({ sheet, step }: { readonly sheet: CutSheet; readonly step: SheetStep }) {
+  return (
+    <li className={`${row} ${step.stopUntil === "separated" ? "border-y-4 border-ink" : ""}`}>
+      <Box />
+      <span className="min-w-0 flex-1">
+        <strong>{step.title}</strong>
+        {step.phase !== "style" && step.phase !== "count" && (
+          <span className="text-sm"> ({namePiece(step.group)})</span>
+        )}
+        <br />
+        <Fractions text={step.text} /> {step.caution !== null && <em>{step.caution}</em>}
+        {(step.lengths ?? []).map((length) => (
+          <span key={length.id} className="mr-4 inline-block whitespace-nowrap">
+            {length.name}{" "}
+            <strong>
+              <Reading value={length.expected} unit={sheet.unit} tick={sheetTick(sheet)} />
+            </strong>{" "}
+            ____
+          </span>
+        ))}
+      </span>
+      {step.reading !== null && lookOf(step.act).number && (
+        <span className="text-right text-xl font-bold">
+          <Reading value={step.reading} unit={sheet.unit} tick={sheetTick(sheet)} />
+        </span>
+      )}
+    </li>
+  );
+}
+
+/** One laying of the tape: its readings in a row, and what is drawn then. */
+function PrintedPlacement({ sheet, placement }: { readonly sheet: CutSheet; readonly placement: SheetPlacement }) {
+  const tick = sheetTick(sheet);
+  return (
+    <li className={row}>
+      <Box />
+      <span className="min-w-0 flex-1">
+        <strong>{namePlacement(placement)}</strong>{" "}
+        <span className="text-sm">
+          ({namePiece(placement.group)}) {sayTape(placement)}
+        </span>
+        <span className="flex flex-wrap gap-x-5">
+          {placement.readings.map((reading) => (
+            <span key={`${reading.at} ${reading.names.join(" ")} ${reading.made[0]?.piece}`}>
+              <strong className="text-xl">
+                <Fractions text={sayTick(reading, sheet.unit, tick)} />
+              </strong>{" "}
+              <Fractions
+                text={[nameReading(reading, placement), sayBeside(reading, placement, sheet.unit, tick)]
+                  .filter(Boolean)
+                  .join(", ")}
+              />
+            </span>
+          ))}
+        </span>
+        <span className="text-sm">
+          <Fractions text={sayActs(placement.then, sheet.unit, tick).join(" ")} />
+        </span>
+      </span>
+    </li>
+  );
+}
+
+/** The work on paper: a box to tick for each laying of the tape, its numbers, the words; clean in black and white. */
 export function PrintedList({ sheet }: { readonly sheet: CutSheet }) {
   return (
     <ol>
-      {sheet.steps.map((step) => (
-        <li
-          key={step.id}
-          className={`flex break-inside-avoid gap-3 border-b border-line py-1.5 ${step.stopUntil === null ? "" : "border-y-4 border-ink"}`}
-        >
-          <span className="mt-1 inline-block size-4 shrink-0 border border-ink" aria-hidden="true" />
-          <span className="min-w-0 flex-1">
-            <strong>{step.title}</strong> <span className="text-sm">({namePiece(step.group)})</span>
-            <br />
-            <Fractions text={step.text} /> {step.caution !== null && <em>{step.caution}</em>}
-          </span>
-          {step.reading !== null && step.act !== "edge" && (
-            <span className="text-right text-xl font-bold">
-              <Reading value={step.reading} unit={sheet.unit} />
-              {step.cutReading !== null && (
-                <span className="block text-sm font-normal">
-                  cut <Reading value={step.cutReading} unit={sheet.unit} />
-                  {step.cutFrom !== undefined && " from the edge"}
-                </span>
-              )}
-            </span>
-          )}
-        </li>
-      ))}
+      {tableScreens(sheet, "placements").flatMap(({ id, placement, steps }) =>
+        placement === null
+          ? steps.map((step) => <PrintedStep key={step.id} sheet={sheet} step={step} />)
+          : [<PrintedPlacement key={id} sheet={sheet} placement={placement} />],
+      )}
     </ol>
   );
 }

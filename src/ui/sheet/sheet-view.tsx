@@ -1,8 +1,9 @@
 "use client";
 
 import { Tabs } from "radix-ui";
-import { useCallback, useState } from "react";
-import type { CutSheet } from "@/core/formats";
+import { useCallback, useMemo, useState } from "react";
+import { type CutSheet, reopened, tableScreens, waiversOf } from "@/core/formats";
+import { namePiece, sayWaiver } from "@/core/wording";
 import type { Progress } from "@/db";
 import { ClothDrawing } from "@/ui/cloth/cloth-drawing";
 import { Legend } from "@/ui/cloth/legend";
@@ -34,7 +35,7 @@ interface SheetViewProps {
 /** The cut sheet: steps and proof beside the cloth, the reading in hand under it. Touching one lights the other. */
 export function SheetView({ orderId, sheet, start }: SheetViewProps) {
   const { hand } = usePreferences();
-  const { done, kept, change } = useProgress(orderId, start);
+  const { done, checks, kept, change } = useProgress(orderId, start);
   const [activeId, setActiveId] = useState(
     start?.stepId || (sheet.steps.find(({ phase }) => phase === "chalk")?.id ?? null),
   );
@@ -44,7 +45,16 @@ export function SheetView({ orderId, sheet, start }: SheetViewProps) {
     (piece: string, mark: string) => setActiveId((before) => stepOfMark(sheet, piece, mark) ?? before),
     [sheet],
   );
-  const tick = useCallback((id: string) => (done.has(id) ? change(id, [], [id]) : change(id, [id])), [done, change]);
+  const screens = useMemo(() => tableScreens(sheet, "placements"), [sheet]);
+  const tickAll = useCallback(
+    (ids: readonly string[]) => {
+      const [first = ""] = ids;
+      if (ids.every((id) => done.has(id))) change(first, [], [...ids, ...reopened(sheet, ids)]);
+      else change(first, ids);
+    },
+    [done, change, sheet],
+  );
+  const tick = useCallback((id: string) => tickAll([id]), [tickAll]);
   const walk = useCallback(
     (by: 1 | -1) =>
       setActiveId((before) => {
@@ -55,8 +65,14 @@ export function SheetView({ orderId, sheet, start }: SheetViewProps) {
   );
   const tickActive = useCallback(() => activeId !== null && tick(activeId), [activeId, tick]);
   useSheetKeys(walk, tickActive);
+  const waivers = waiversOf(sheet, checks);
   return (
     <div className="flex flex-col gap-3 p-3 lg:h-[calc(100dvh-72px)] lg:min-h-[640px]">
+      {waivers.map(({ group: id, waiver }) => (
+        <p key={id} role="note" className="slip px-3 py-2 font-semibold text-wrong">
+          {sayWaiver(namePiece(id), waiver)}
+        </p>
+      ))}
       <div className={`flex min-h-0 flex-1 flex-col gap-3 ${hand === "left" ? "lg:flex-row-reverse" : "lg:flex-row"}`}>
         <Tabs.Root defaultValue="steps" className="slip flex flex-col overflow-hidden lg:w-[400px]">
           <Tabs.List className="flex" aria-label="The sheet">
@@ -79,7 +95,15 @@ export function SheetView({ orderId, sheet, start }: SheetViewProps) {
             </p>
           )}
           <Tabs.Content value="steps" className="max-h-[44dvh] overflow-y-auto lg:max-h-none lg:flex-1" tabIndex={0}>
-            <StepList sheet={sheet} activeId={activeId} done={done} onPick={setActiveId} onTick={tick} />
+            <StepList
+              sheet={sheet}
+              screens={screens}
+              activeId={activeId}
+              done={done}
+              onPick={setActiveId}
+              onTick={tick}
+              onTickAll={tickAll}
+            />
           </Tabs.Content>
           {group !== undefined && (
             <Tabs.Content value="cloth" className="on-cloth space-y-2 bg-table lg:hidden">

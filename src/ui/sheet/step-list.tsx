@@ -1,43 +1,47 @@
 "use client";
 
 import { memo, useEffect, useRef } from "react";
-import type { CutSheet, SheetStep } from "@/core/formats";
-import type { Unit } from "@/core/length";
+import { type CutSheet, lookOf, type SheetStep, sheetTick, type TableScreen } from "@/core/formats";
+import type { Tick, Unit } from "@/core/length";
 import { namePiece, phaseNames } from "@/core/wording";
 import { Fractions } from "@/ui/reading/fractions";
 import { Reading } from "@/ui/reading/reading";
+import { PlacementRow } from "./placement-row";
 
 interface StepListProps {
   readonly sheet: CutSheet;
+  readonly screens: readonly TableScreen[];
   readonly activeId: string | null;
   readonly done: ReadonlySet<string>;
   readonly onPick: (id: string) => void;
   readonly onTick: (id: string) => void;
+  readonly onTickAll: (ids: readonly string[]) => void;
 }
 
-function startsSection(steps: readonly SheetStep[], index: number): boolean {
-  const [before, step] = [steps[index - 1], steps[index]];
-  return before === undefined || before.phase !== step?.phase || before.group !== step.group;
+function startsSection(screens: readonly TableScreen[], index: number): boolean {
+  const [before, screen] = [screens[index - 1], screens[index]];
+  return before === undefined || before.kind !== screen?.kind || before.group !== screen.group;
 }
 
 interface StepRowProps {
   readonly step: SheetStep;
   readonly unit: Unit;
+  readonly tick: Tick;
   readonly active: boolean;
   readonly ticked: boolean;
   readonly onPick: (id: string) => void;
   readonly onTick: (id: string) => void;
 }
 
-const StepRow = memo(function StepRow({ step, unit, active, ticked, onPick, onTick }: StepRowProps) {
+const StepRow = memo(function StepRow({ step, unit, tick, active, ticked, onPick, onTick }: StepRowProps) {
   const row = useRef<HTMLButtonElement>(null);
   useEffect(() => {
     if (active) row.current?.scrollIntoView({ block: "nearest" });
   }, [active]);
-  const shown = step.act !== "edge" && step.act !== "allowance" ? step.reading : null;
+  const shown = lookOf(step.act).number && step.act !== "allowance" ? step.reading : null;
   return (
     <div
-      className={`flex border-b border-card-deep ${active ? "border-l-8 border-l-next bg-card-deep" : "border-l-8 border-l-transparent"} ${step.stopUntil === null ? "" : "bg-given"}`}
+      className={`flex border-b border-card-deep ${active ? "border-l-8 border-l-next bg-card-deep" : "border-l-8 border-l-transparent"} ${step.stopUntil === "separated" ? "bg-given" : ""}`}
     >
       <label className="grid w-12 shrink-0 cursor-pointer place-items-center">
         <input
@@ -66,7 +70,7 @@ const StepRow = memo(function StepRow({ step, unit, active, ticked, onPick, onTi
         </span>
         {shown !== null && (
           <span className="text-2xl font-bold">
-            <Reading value={shown} unit={unit} />
+            <Reading value={shown} unit={unit} tick={tick} />
           </span>
         )}
       </button>
@@ -74,28 +78,48 @@ const StepRow = memo(function StepRow({ step, unit, active, ticked, onPick, onTi
   );
 });
 
-/** Every step in the order in which the hand works; touching one lights it on the cloth. */
-export function StepList({ sheet, activeId, done, onPick, onTick }: StepListProps) {
+/** Layings of the tape and single steps in the order in which the hand works; touching one lights it on the cloth. */
+export function StepList({ sheet, screens, activeId, done, onPick, onTick, onTickAll }: StepListProps) {
+  const stepRow = (step: SheetStep) => (
+    <StepRow
+      key={step.id}
+      step={step}
+      unit={sheet.unit}
+      tick={sheetTick(sheet)}
+      active={step.id === activeId}
+      ticked={done.has(step.id)}
+      onPick={onPick}
+      onTick={onTick}
+    />
+  );
   return (
     <ol>
-      {sheet.steps.map((step, index) => (
-        <li key={step.id}>
-          {startsSection(sheet.steps, index) && (
+      {screens.map(({ id, placement, steps, kind }, index) => (
+        <li key={id}>
+          {startsSection(screens, index) && (
             <h2 className="sticky top-0 z-10 flex items-baseline justify-between bg-cloth px-3 py-1 text-chalk">
-              {phaseNames[step.phase]}
+              {phaseNames[kind]}
               <span className="font-sans text-sm font-normal">
-                {namePiece(step.group)} · {step.layers === 1 ? "single" : `${step.layers} layers`}
+                {kind === "style" || kind === "count"
+                  ? ""
+                  : `${namePiece(steps[0]?.group ?? "")} · ${steps[0]?.layers === 1 ? "single" : `${steps[0]?.layers} layers`}`}
               </span>
             </h2>
           )}
-          <StepRow
-            step={step}
-            unit={sheet.unit}
-            active={step.id === activeId}
-            ticked={done.has(step.id)}
-            onPick={onPick}
-            onTick={onTick}
-          />
+          {placement === null ? (
+            steps.map(stepRow)
+          ) : (
+            <PlacementRow
+              sheet={sheet}
+              placement={placement}
+              active={steps.some((step) => step.id === activeId)}
+              ticked={steps.every((step) => done.has(step.id))}
+              onPick={onPick}
+              onTickAll={onTickAll}
+            >
+              {steps.map(stepRow)}
+            </PlacementRow>
+          )}
         </li>
       ))}
     </ol>

@@ -11,7 +11,7 @@ import {
   type SheetStep,
   sheetTick,
 } from "@/core/formats";
-import { askCause, nameLength, namePiece, sayHow, sayMiss, sayOnTape, saySuspects } from "@/core/wording";
+import { askCause, nameLength, namePiece, sayHow, sayMiss, sayOnTape, saySuspects, sayWaiver } from "@/core/wording";
 import { Fractions } from "@/ui/reading/fractions";
 import { Reading } from "@/ui/reading/reading";
 import { WaiverForm } from "./waiver-form";
@@ -181,7 +181,7 @@ export function CheckSlip({ sheet, step, kept = NOTHING_READ, passed, inHand, on
       </div>
       {kept.waiver !== undefined ? (
         <p className="rounded-md border-2 border-lantern p-2 text-lg">
-          Cut all the same: {kept.waiver.by}, {kept.waiver.on.slice(0, 10)}. {kept.waiver.words}
+          {sayWaiver(namePiece(step.group), kept.waiver)}
         </p>
       ) : (
         verdict.state !== "agrees" &&

@@ -1,7 +1,7 @@
 "use client";
 
 import { useCallback, useEffect, useRef, useState } from "react";
-import type { CutSheet, KeptCheck, TableScreen } from "@/core/formats";
+import { type CutSheet, type KeptCheck, reopened, type TableScreen } from "@/core/formats";
 import type { Progress } from "@/db";
 import { useProgress } from "@/ui/progress/use-progress";
 
@@ -63,14 +63,6 @@ export function placeBefore(screens: readonly TableScreen[], { index, part }: Ta
   const before = screens[index - 1];
   if (before === undefined) return START;
   return { index: index - 1, part: before.kind === "cut" ? before.steps.length - 1 : 0 };
-}
-
-/** Taking back a chalk tick opens the check of its group again: what was measured is no longer what is there. */
-export function reopened(sheet: CutSheet, unticked: readonly string[]): readonly string[] {
-  const groups = new Set(
-    sheet.steps.filter(({ id, phase }) => phase === "chalk" && unticked.includes(id)).map(({ group }) => group),
-  );
-  return sheet.steps.filter(({ phase, group }) => phase === "check" && groups.has(group)).map(({ id }) => id);
 }
 
 /** The screen in hand at the table: moved by key and by tap, kept on the server, followed by a second browser. */

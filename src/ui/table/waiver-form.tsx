@@ -2,14 +2,7 @@
 
 import { useState } from "react";
 import { type WaiverReason, waiverReasons } from "@/core/formats";
-
-const reasonSaid: Readonly<Record<WaiverReason, string>> = {
-  "cloth-moves": "The cloth moves under the tape",
-  "measured-otherwise": "Measured otherwise",
-  "difference-accepted": "The difference is accepted",
-  practice: "Practice",
-  words: "For another reason, in words",
-};
+import { nameReason } from "@/core/wording";
 
 interface WaiverFormProps {
   readonly onWaive: (waiver: { readonly by: string; readonly reason: WaiverReason; readonly words: string }) => void;
@@ -52,7 +45,7 @@ export function WaiverForm({ onWaive }: WaiverFormProps) {
           >
             {waiverReasons.map((id) => (
               <option key={id} value={id}>
-                {reasonSaid[id]}
+                {nameReason(id)}
               </option>
             ))}
           </select>

@@ -75,3 +75,28 @@ export function sayMiss(off: number, unit: Unit, tick: Tick): string {
   const by = sayOnTape(Math.abs(off), unit, tick);
   return `${by}${by.includes(",") ? "," : ""} too ${off > 0 ? "long" : "short"}`;
 }
+
+const reasons = {
+  "cloth-moves": "the cloth moves under the tape",
+  "measured-otherwise": "measured otherwise",
+  "difference-accepted": "the difference is accepted",
+  practice: "practice",
+  words: "for a reason of its own",
+} as const;
+
+export type SaidReason = keyof typeof reasons;
+
+/** Who cut although the check had not passed, when and why: it stands in the head of the sheet for good. */
+export function sayWaiver(
+  group: string,
+  {
+    by,
+    on,
+    reason,
+    words,
+  }: { readonly by: string; readonly on: string; readonly reason: SaidReason; readonly words: string },
+): string {
+  return `The ${group} was cut without a passed check: ${by}, ${on.slice(0, 10)}, ${reasons[reason]}${words === "" ? "" : `: ${words}`}.`;
+}
+
+export const nameReason = (reason: SaidReason): string => reasons[reason];

@@ -1,5 +1,7 @@
 import type { Metadata } from "next";
+import { waiversOf } from "@/core/formats";
 import { findGarment } from "@/core/garments";
+import { namePiece, sayWaiver } from "@/core/wording";
 import { loadSheet } from "@/server/load";
 import { nameSet } from "@/server/order-document";
 import { PrintButton } from "@/ui/sheet/print-button";
@@ -18,7 +20,7 @@ const papers = [
 ] as const;
 
 export default async function PrintPage({ params }: { readonly params: Promise<{ id: string }> }) {
-  const { order, client, outcome, ownSets } = await loadSheet((await params).id);
+  const { order, client, outcome, ownSets, progress } = await loadSheet((await params).id);
   if (outcome.kind !== "sheet") return <Undrawn outcome={outcome} orderId={order.id} clientId={client.id} />;
   const garment = findGarment(order.garment)?.label ?? order.garment;
   const { buy, buyUnit } = outcome.sheet.cloth;
@@ -37,6 +39,11 @@ export default async function PrintPage({ params }: { readonly params: Promise<{
           {garment} for {client.name}, no. {order.number}, {nameSet(order.rules, ownSets)} rules, {buy} {buyUnit} of
           cloth
         </h2>
+        {waiversOf(outcome.sheet, progress?.checks ?? {}).map(({ group, waiver }) => (
+          <p key={group} className="font-semibold">
+            {sayWaiver(namePiece(group), waiver)}
+          </p>
+        ))}
         <PrintedList sheet={outcome.sheet} />
       </main>
     </>
