@@ -1,4 +1,5 @@
 import type { Order } from "@/core/formats";
+import { sayDate } from "@/core/wording";
 import { offerSets } from "./garment-decisions";
 import type { LoadedOrder } from "./load";
 import { writeOrder } from "./order-document";
@@ -26,7 +27,7 @@ export function listAlternatives({ order, cards, ...around }: LoadedOrder): {
     .filter(({ id }) => id !== order.cardId)
     .map((card) => ({
       id: card.id,
-      label: `Card of ${card.takenOn}`,
+      label: `Card of ${sayDate(card.takenOn)}`,
       document: writeOrder(order, { ...around, card }),
     }));
   return { sets, cards: others };

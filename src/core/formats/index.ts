@@ -19,6 +19,7 @@ export {
 export { describeCatalogue } from "./describe";
 export { type DraftedOrder, draftOrder } from "./draft-order";
 export { drawFlat, type FlatEdge, type FlatHalf, type FlatPiece } from "./flat";
+export { flatSvg } from "./flat-svg";
 export {
   calibrationSide,
   drawAllFullSize,
@@ -53,6 +54,7 @@ export { sheetTick } from "./sheet-tick";
 export { markPlace, type Place, type StepTape, stepTape } from "./step-tape";
 export { type StyleItem, styleItemsOf } from "./style-items";
 export { chalkedBefore, reopened, type TableScreen, type TableSteps, tableScreens } from "./table-screens";
+export { tellTerms } from "./tell-terms";
 export {
   ANSWER_STEPS,
   bestOnWidth,

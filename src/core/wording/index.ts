@@ -1,4 +1,5 @@
 export { type CraftWord, craftWords, findCraftWords } from "./english/craft-words";
+export { sayDate } from "./english/dates";
 export { wordAbsurdReading, wordLengthProblem, wordMissingReading } from "./english/entry";
 export { type FindingWording, wordFinding } from "./english/findings";
 export {

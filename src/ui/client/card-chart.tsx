@@ -3,6 +3,7 @@
 import { CartesianGrid, Legend, Line, LineChart, ResponsiveContainer, Tooltip, XAxis, YAxis } from "recharts";
 import { type MeasurementId, measurements } from "@/core/body";
 import { formatLength, fromCentimetres, type Unit } from "@/core/length";
+import { sayDate } from "@/core/wording";
 import type { CardMoment } from "./card-moments";
 
 /** Lines told apart by their rhythm and their mark as well as by their tone. */
@@ -23,7 +24,7 @@ interface CardChartProps {
 export default function CardChart({ moments, shown, unit }: CardChartProps) {
   const inches = (value: number) => (unit === "in" ? value : fromCentimetres(value));
   const say = (value: number) => formatLength(inches(value), unit);
-  const sayDay = (at: number) => new Date(at).toISOString().slice(0, 10);
+  const sayDay = (at: number) => sayDate(new Date(at).toISOString());
   return (
     <ResponsiveContainer width="100%" height={280}>
       <LineChart data={[...moments]} margin={{ top: 8, right: 24, bottom: 8, left: 8 }}>

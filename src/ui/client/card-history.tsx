@@ -1,4 +1,5 @@
 import { measurementIds, measurements } from "@/core/body";
+import { sayDate } from "@/core/wording";
 import type { Card } from "@/db";
 import { Fractions } from "@/ui/reading/fractions";
 
@@ -17,7 +18,7 @@ export function CardHistory({ cards }: { readonly cards: readonly Card[] }) {
             </th>
             {cards.map((card) => (
               <th key={card.id} scope="col" className="whitespace-nowrap px-4 py-2 text-left">
-                {card.takenOn}
+                {sayDate(card.takenOn)}
               </th>
             ))}
           </tr>

@@ -1,4 +1,5 @@
 import { type MeasurementId, measurements } from "@/core/body";
+import { sayDate } from "@/core/wording";
 import { CopyButton } from "@/ui/shell/copy-button";
 import type { Keeping } from "./use-card-keeper";
 import type { TypedCard } from "./use-kept-card";
@@ -14,7 +15,7 @@ function writeText({ name, takenOn, readings }: TypedCard): string {
   const lines = Object.entries(readings)
     .filter(([, typed]) => typed.trim() !== "")
     .map(([id, typed]) => `${measurements[id as MeasurementId].label}: ${typed}`);
-  return [`${name}, ${takenOn}`, ...lines].join("\n");
+  return [`${name}, ${sayDate(takenOn)}`, ...lines].join("\n");
 }
 
 function sayProblem(keeping: Keeping): string | null {

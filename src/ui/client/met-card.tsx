@@ -1,4 +1,5 @@
 import { measurementIds, measurements } from "@/core/body";
+import { sayDate } from "@/core/wording";
 import type { Card } from "@/db";
 import { Fractions } from "@/ui/reading/fractions";
 import type { TypedCard } from "./use-kept-card";
@@ -31,10 +32,10 @@ export function MetCard({ theirs, mine, correcting, onKeepMine, onTakeTheirs }: 
               Reading
             </th>
             <th scope="col" className="px-2 py-1">
-              Kept, of {theirs.takenOn}
+              Kept, of {sayDate(theirs.takenOn)}
             </th>
             <th scope="col" className="px-2 py-1">
-              Yours, of {mine.takenOn}
+              Yours, of {sayDate(mine.takenOn)}
             </th>
           </tr>
         </thead>

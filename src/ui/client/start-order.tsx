@@ -4,6 +4,7 @@ import { useRouter } from "next/navigation";
 import { useState } from "react";
 import { startOrder } from "@/server/order-actions";
 import { askShop } from "@/ui/shell/ask-shop";
+import { GarmentPicture } from "./garment-picture";
 
 export interface OfferedGarment {
   readonly id: string;
@@ -17,37 +18,75 @@ interface StartOrderProps {
   readonly promisedOn?: string | null;
 }
 
-/** Every garment of the catalogue; a tap takes the order. */
+/** What a garment is: the last word of its name, in the plural. */
+export function kindOf({ label }: Pick<OfferedGarment, "label">): string {
+  const word = label.split(" ").at(-1) ?? label;
+  const plural = `${word}${word.endsWith("s") ? "es" : "s"}`;
+  return plural.charAt(0).toUpperCase() + plural.slice(1).toLowerCase();
+}
+
+/** Garments of one kind together, in the order in which their kinds come first. */
+export function groupGarments(
+  garments: readonly OfferedGarment[],
+  letters: string,
+): readonly { readonly kind: string; readonly garments: readonly OfferedGarment[] }[] {
+  const wanted = letters.trim().toLowerCase();
+  const found = garments.filter(({ label, about }) => `${label} ${about}`.toLowerCase().includes(wanted));
+  const kinds = [...new Set(found.map(kindOf))];
+  return kinds.map((kind) => ({ kind, garments: found.filter((garment) => kindOf(garment) === kind) }));
+}
+
+/** Every garment of the catalogue as it would look on this client; a tap takes the order. */
 export function StartOrder({ clientId, garments, promisedOn = null }: StartOrderProps) {
   const router = useRouter();
   const [said, setSaid] = useState<string | null>(null);
+  const [letters, setLetters] = useState("");
   const start = async (garment: string) => {
     const { said: wrong, value } = await askShop(() => startOrder(clientId, garment, promisedOn));
     setSaid(wrong);
     if (value !== null) router.push(`/orders/${value.orderId}`);
   };
+  const groups = groupGarments(garments, letters);
   return (
     <section>
-      <h2 className="pb-2 text-lg">Cut something new</h2>
+      <div className="flex flex-wrap items-center justify-between gap-3 pb-2">
+        <h2 className="text-lg">Cut something new</h2>
+        <input
+          className="field max-w-64"
+          placeholder="Darts, panels, slit…"
+          aria-label="Find a garment"
+          value={letters}
+          onChange={(event) => setLetters(event.target.value)}
+        />
+      </div>
       {said !== null && (
         <p role="alert" className="font-semibold text-wrong">
           {said}
         </p>
       )}
-      <ul className="grid gap-2 sm:grid-cols-2">
-        {garments.map(({ id, label, about }) => (
-          <li key={id}>
-            <button
-              type="button"
-              className="slip h-full w-full p-3 text-left hover:bg-card-deep"
-              onClick={() => start(id)}
-            >
-              <span className="block font-head text-lg font-semibold">{label}</span>
-              <span className="block text-sm text-ink-soft">{about}</span>
-            </button>
-          </li>
-        ))}
-      </ul>
+      {groups.length === 0 && <p className="slip p-4">No garment is described so.</p>}
+      {groups.map(({ kind, garments: own }) => (
+        <section key={kind} aria-label={kind} className="pb-4">
+          <h3 className="pb-1 font-sans text-sm font-semibold text-ink-soft">{kind}</h3>
+          <ul className="grid grid-cols-[repeat(auto-fill,minmax(15rem,1fr))] gap-2">
+            {own.map(({ id, label, about }) => (
+              <li key={id}>
+                <button
+                  type="button"
+                  className="slip flex h-full w-full gap-3 p-3 text-left hover:bg-card-deep"
+                  onClick={() => start(id)}
+                >
+                  <GarmentPicture clientId={clientId} garment={id} />
+                  <span className="min-w-0">
+                    <span className="block font-head text-lg font-semibold leading-tight">{label}</span>
+                    <span className="block text-sm leading-snug text-ink-soft">{about}</span>
+                  </span>
+                </button>
+              </li>
+            ))}
+          </ul>
+        </section>
+      ))}
     </section>
   );
 }

@@ -2,7 +2,7 @@ import { useMemo } from "react";
 import { type CutSheet, lightsOf, noLights, type SheetStep } from "@/core/formats";
 import type { ChalkLook } from "./chalk-piece";
 import { ChalkPiece } from "./chalk-piece";
-import { frameGroup, frameStep, type Group, namePieces } from "./cloth-frame";
+import { asHigh, frameGroup, frameStep, type Group, namePieces } from "./cloth-frame";
 import { ClothStage } from "./cloth-stage";
 import { StepTapeOverlay } from "./step-tape-overlay";
 
@@ -12,6 +12,8 @@ interface ClothDrawingProps {
   readonly activeStep?: SheetStep | null;
   /** Only the part round the step in hand, larger. */
   readonly close?: boolean;
+  /** How high its window is, in inches, where cloths stand beside one another in one scale. */
+  readonly high?: number;
   readonly onMark?: (piece: string, mark: string) => void;
 }
 
@@ -25,7 +27,7 @@ export const LAYERS: Readonly<Record<number, string>> = {
 };
 
 /** A group of pieces chalked on its folded cloth, to scale. */
-export function ClothDrawing({ sheet, group, activeStep = null, close = false, onMark }: ClothDrawingProps) {
+export function ClothDrawing({ sheet, group, activeStep = null, close = false, high, onMark }: ClothDrawingProps) {
   const look = useMemo(
     (): ChalkLook => ({
       shown: null,
@@ -47,7 +49,7 @@ export function ClothDrawing({ sheet, group, activeStep = null, close = false, o
       id={`${group.id}-${close ? "close" : "whole"}`}
       said={`${close ? "Close to the step in hand: the" : "The"} ${namePieces(frame)} chalked on the ${LAYERS[group.layers] ?? "cloth"}`}
       frame={frame}
-      view={close && activeStep !== null ? frameStep(frame, activeStep) : frame.view}
+      view={close && activeStep !== null ? frameStep(frame, activeStep) : asHigh(frame.view, high)}
       layers={group.layers}
       unit={sheet.unit}
     >

@@ -48,9 +48,24 @@ export function frameGroup(sheet: CutSheet, group: Group): ClothFrame | null {
   return { pieces, lead, top, bottom, right, view };
 }
 
-/** A column for each cloth from the first: one that arrives must not push the others aside. */
-export function clothColumns(groups: number): { readonly gridTemplateColumns: string } {
-  return { gridTemplateColumns: `repeat(${groups}, minmax(0, 1fr))` };
+/**
+ * Cloths beside one another in one scale: each column as wide as its cloth is, all windows equally high, so that a placket
+ * is never as wide as a front. From the first: one that arrives must not push the others aside.
+ */
+export function shareScale(sheet: CutSheet): {
+  readonly columns: { readonly gridTemplateColumns: string };
+  readonly height: number;
+} {
+  const views = sheet.groups.flatMap((group) => frameGroup(sheet, group)?.view ?? []);
+  return {
+    columns: { gridTemplateColumns: views.map(({ width }) => `minmax(0, ${width.toFixed(2)}fr)`).join(" ") || "1fr" },
+    height: Math.max(0, ...views.map(({ height }) => height)),
+  };
+}
+
+/** A window as high as its neighbours', its cloth at the top. */
+export function asHigh(view: View, height: number | undefined): View {
+  return height === undefined ? view : { ...view, height: Math.max(view.height, height) };
 }
 
 /** The pieces on a cloth, in words: `centre front and side front`. */

@@ -1,12 +1,14 @@
 import type { CutSheet, SheetPiece } from "@/core/formats";
 import { ChalkPiece, WHOLE } from "@/ui/cloth/chalk-piece";
-import { frameGroup, type Group, namePieces, type View } from "@/ui/cloth/cloth-frame";
+import { asHigh, frameGroup, type Group, namePieces, type View } from "@/ui/cloth/cloth-frame";
 import { ClothStage } from "@/ui/cloth/cloth-stage";
 
 interface ComparedClothProps {
   readonly before: CutSheet;
   readonly after: CutSheet;
   readonly group: Group;
+  /** How high its window is, where cloths stand beside one another in one scale. */
+  readonly high: number;
 }
 
 function joinViews(one: View, other: View | undefined): View {
@@ -17,7 +19,7 @@ function joinViews(one: View, other: View | undefined): View {
 }
 
 /** One group on its cloth: chalked as it would be after, and where it was before in dashes of another light. */
-export function ComparedCloth({ before, after, group }: ComparedClothProps) {
+export function ComparedCloth({ before, after, group, high }: ComparedClothProps) {
   const frame = frameGroup(after, group);
   if (frame === null) return null;
   const old = frameGroup(before, group);
@@ -29,7 +31,7 @@ export function ComparedCloth({ before, after, group }: ComparedClothProps) {
       id={`compared-${group.id}`}
       said={`The ${namePieces(frame)}, before and after, on one cloth`}
       frame={frame}
-      view={joinViews(frame.view, old?.view)}
+      view={asHigh(joinViews(frame.view, old?.view), high)}
       layers={group.layers}
       unit={after.unit}
     >

@@ -2,7 +2,7 @@
 
 import { type CutSheet, compareSheets, type SheetOutcome } from "@/core/formats";
 import { outcomeErrors } from "@/server/sheet-errors";
-import { clothColumns } from "@/ui/cloth/cloth-frame";
+import { shareScale } from "@/ui/cloth/cloth-frame";
 import { Fractions } from "@/ui/reading/fractions";
 import { ComparedCloth } from "./compared-cloth";
 import { ComparisonTable } from "./comparison-table";
@@ -55,6 +55,7 @@ export function SideBySide({ before, after, stacked = false, whenStill = "Nothin
     );
   }
   const { sheet } = after;
+  const scale = shareScale(sheet);
   return (
     <div className={`grid gap-3 lg:h-full lg:min-h-0 ${stacked ? "lg:grid-rows-[3fr_2fr]" : "lg:grid-cols-[3fr_2fr]"}`}>
       <div className="flex min-h-0 flex-col gap-2">
@@ -63,11 +64,11 @@ export function SideBySide({ before, after, stacked = false, whenStill = "Nothin
         </div>
         <div
           className="on-cloth grid h-[60dvh] min-h-0 grid-rows-[minmax(0,1fr)] gap-2 lg:h-auto lg:flex-1"
-          style={clothColumns(sheet.groups.length)}
+          style={scale.columns}
         >
           {sheet.groups.map((group) => (
             <div key={group.id} className="min-h-0 min-w-0 flex-1">
-              <ComparedCloth before={before} after={sheet} group={group} />
+              <ComparedCloth before={before} after={sheet} group={group} high={scale.height} />
             </div>
           ))}
         </div>

@@ -1,12 +1,12 @@
 "use client";
 
-import { memo, useCallback } from "react";
+import { memo, useCallback, useMemo } from "react";
 import type { Order } from "@/core/formats";
 import type { Unit } from "@/core/length";
 import type { OwnRuleSet, StoredCloth } from "@/db";
 import type { OfferedDecisions } from "@/server/garment-decisions";
 import { ClothDrawing } from "@/ui/cloth/cloth-drawing";
-import { clothColumns } from "@/ui/cloth/cloth-frame";
+import { shareScale } from "@/ui/cloth/cloth-frame";
 import { Legend } from "@/ui/cloth/legend";
 import { Fractions } from "@/ui/reading/fractions";
 import { ClothFields } from "./cloth-fields";
@@ -51,6 +51,7 @@ export function GarmentView({ orderId, document, shop, ownSets, start, offered }
     [decide],
   );
   const tellCloth = useCallback((cloth: StoredCloth) => decide((before) => ({ ...before, cloth })), [decide]);
+  const scale = useMemo(() => (sheet === null ? null : shareScale(sheet)), [sheet]);
   const problems = problemsByPath(outcome);
   const unit = sheet?.unit ?? "in";
   // One refusal may name several places: it is said once, at its choice where there is one. Rules may lie out of sight.
@@ -74,11 +75,11 @@ export function GarmentView({ orderId, document, shop, ownSets, start, offered }
           )}
           <div
             className="grid h-[48dvh] min-h-0 min-w-0 grid-rows-[minmax(0,1fr)] gap-3 sm:h-auto"
-            style={clothColumns(sheet?.groups.length ?? 1)}
+            style={scale?.columns}
           >
             {sheet?.groups.map((group) => (
               <div key={group.id} className="min-h-0 min-w-0 flex-1">
-                <ClothDrawing sheet={sheet} group={group} />
+                <ClothDrawing sheet={sheet} group={group} high={scale?.height ?? 0} />
               </div>
             ))}
           </div>

@@ -1,6 +1,7 @@
 "use client";
 
 import { useRouter } from "next/navigation";
+import { sayDate } from "@/core/wording";
 import type { Card } from "@/db";
 import { takeNewestCard } from "@/server/order-actions";
 import { AskButton } from "@/ui/shell/ask-button";
@@ -17,7 +18,7 @@ export function NewerCard({ orderId, used, newest }: NewerCardProps) {
   if (used.id === newest.id) return null;
   return (
     <AskButton className="button button-next" act={() => takeNewestCard(orderId)} onDone={() => router.refresh()}>
-      Use the card of {newest.takenOn}
+      Use the card of {sayDate(newest.takenOn)}
     </AskButton>
   );
 }

@@ -1,4 +1,4 @@
-import type { SheetTerm } from "@/core/formats";
+import { type SheetTerm, tellTerms } from "@/core/formats";
 import type { Unit } from "@/core/length";
 import { Reading } from "./reading";
 
@@ -67,7 +67,7 @@ export function SumStrip({ terms, cutTerms, total, cut, unit }: SumStripProps) {
       className="relative flex items-center gap-3 overflow-x-auto sm:flex-wrap"
     >
       <ul className="flex flex-1 sm:min-w-0 sm:flex-wrap" aria-label="The sum">
-        {terms.map((term) => (
+        {tellTerms(terms, total, unit).map((term) => (
           <TermSlip key={`${term.source}-${term.label}`} term={term} unit={unit} />
         ))}
       </ul>
@@ -77,7 +77,7 @@ export function SumStrip({ terms, cutTerms, total, cut, unit }: SumStripProps) {
       {cut !== null && (
         <>
           <ul className="flex flex-wrap" aria-label="From there to the cutting line">
-            {cutTerms.map((term) => (
+            {tellTerms(cutTerms, (cut ?? total) - total, unit).map((term) => (
               <TermSlip key={`${term.source}-${term.label}`} term={term} unit={unit} />
             ))}
           </ul>

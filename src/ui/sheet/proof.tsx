@@ -1,5 +1,5 @@
-import type { CutSheet } from "@/core/formats";
-import { formatLengthWithUnit } from "@/core/length";
+import { type CutSheet, sheetTick } from "@/core/formats";
+import { formatLengthWithUnit, type Tick } from "@/core/length";
 import { isRuleId, ruleDefinition } from "@/core/rules";
 import { nameGirth, nameLine, namePiece, nameSeam } from "@/core/wording";
 import { Fractions } from "@/ui/reading/fractions";
@@ -42,27 +42,27 @@ function Girths({ sheet }: { readonly sheet: CutSheet }) {
               )}
             </th>
             <td className={cell}>
-              <Reading value={girth.body} unit={sheet.unit} />
+              <Reading value={girth.body} unit={sheet.unit} tick={sheetTick(sheet)} />
             </td>
             <td className={cell}>
-              <Reading value={girth.ease} unit={sheet.unit} />
+              <Reading value={girth.ease} unit={sheet.unit} tick={sheetTick(sheet)} />
               {girth.declared !== 0 && (
                 <span className="block text-sm text-ink-soft">
-                  and <Reading value={girth.declared} unit={sheet.unit} />, said openly
+                  and <Reading value={girth.declared} unit={sheet.unit} tick={sheetTick(sheet)} />, said openly
                 </span>
               )}
             </td>
             <td className={cell}>
-              <Reading value={girth.wanted} unit={sheet.unit} />
+              <Reading value={girth.wanted} unit={sheet.unit} tick={sheetTick(sheet)} />
             </td>
             <td className={`${cell} font-bold`}>
-              <Reading value={girth.drawn} unit={sheet.unit} />
+              <Reading value={girth.drawn} unit={sheet.unit} tick={sheetTick(sheet)} />
               <span className="block text-sm font-normal text-ink-soft">
-                within <Reading value={girth.tolerance} unit={sheet.unit} />
+                within <Reading value={girth.tolerance} unit={sheet.unit} tick={sheetTick(sheet)} />
               </span>
             </td>
             <td className={cell}>
-              <Reading value={girth.quarter} unit={sheet.unit} />
+              <Reading value={girth.quarter} unit={sheet.unit} tick={sheetTick(sheet)} />
             </td>
           </tr>
         ))}
@@ -72,12 +72,20 @@ function Girths({ sheet }: { readonly sheet: CutSheet }) {
 }
 
 /** Lengths of a seam above and below its notch, where each part must meet by itself. */
-function Parts({ lengths, unit }: { readonly lengths: readonly number[]; readonly unit: CutSheet["unit"] }) {
+function Parts({
+  lengths,
+  unit,
+  tick,
+}: {
+  readonly lengths: readonly number[];
+  readonly unit: CutSheet["unit"];
+  readonly tick: Tick;
+}) {
   const [above, below] = lengths;
   if (above === undefined || below === undefined) return null;
   return (
     <span className="block text-sm text-ink-soft">
-      <Reading value={above} unit={unit} /> · <Reading value={below} unit={unit} />
+      <Reading value={above} unit={unit} tick={tick} /> · <Reading value={below} unit={unit} tick={tick} />
     </span>
   );
 }
@@ -94,12 +102,12 @@ function Seams({ sheet }: { readonly sheet: CutSheet }) {
               {seam.parts.length === 2 && <span className="block text-sm font-normal">above · below the bust</span>}
             </th>
             <td className={cell}>
-              <Reading value={seam.lengthA} unit={sheet.unit} />
-              <Parts lengths={seam.parts.map(({ lengthA }) => lengthA)} unit={sheet.unit} />
+              <Reading value={seam.lengthA} unit={sheet.unit} tick={sheetTick(sheet)} />
+              <Parts lengths={seam.parts.map(({ lengthA }) => lengthA)} unit={sheet.unit} tick={sheetTick(sheet)} />
             </td>
             <td className={cell}>
-              <Reading value={seam.lengthB} unit={sheet.unit} />
-              <Parts lengths={seam.parts.map(({ lengthB }) => lengthB)} unit={sheet.unit} />
+              <Reading value={seam.lengthB} unit={sheet.unit} tick={sheetTick(sheet)} />
+              <Parts lengths={seam.parts.map(({ lengthB }) => lengthB)} unit={sheet.unit} tick={sheetTick(sheet)} />
             </td>
             <td className={cell}>{seam.meets ? "yes" : "no"}</td>
           </tr>
@@ -118,8 +126,8 @@ function Ledger({ sheet }: { readonly sheet: CutSheet }) {
         {sheet.ledger.map((row) => (
           <li key={`${row.piece}-${row.line}-${row.why}`} className="border-b border-card-deep px-2 py-2">
             {row.why}, {nameLine(row.line)} of the {namePiece(row.piece)}:{" "}
-            <Reading value={row.removed} unit={sheet.unit} /> out, <Reading value={row.givenBack} unit={sheet.unit} />{" "}
-            back
+            <Reading value={row.removed} unit={sheet.unit} tick={sheetTick(sheet)} /> out,{" "}
+            <Reading value={row.givenBack} unit={sheet.unit} tick={sheetTick(sheet)} /> back
             {row.declared && <strong> · said openly</strong>}
           </li>
         ))}
@@ -165,8 +173,8 @@ export function Proof({ sheet }: { readonly sheet: CutSheet }) {
       <Girths sheet={sheet} />
       <Seams sheet={sheet} />
       <p className="px-2">
-        Neck <Reading value={sheet.rounds.neck} unit={sheet.unit} withUnit /> round · armhole, sewn,{" "}
-        <Reading value={sheet.rounds.armhole} unit={sheet.unit} withUnit />
+        Neck <Reading value={sheet.rounds.neck} unit={sheet.unit} withUnit tick={sheetTick(sheet)} /> round · armhole,
+        sewn, <Reading value={sheet.rounds.armhole} unit={sheet.unit} withUnit tick={sheetTick(sheet)} />
       </p>
       <Ledger sheet={sheet} />
       <ChangedRules sheet={sheet} />

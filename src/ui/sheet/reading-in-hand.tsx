@@ -1,4 +1,4 @@
-import type { CutSheet, SheetStep } from "@/core/formats";
+import { type CutSheet, type SheetStep, sheetTick } from "@/core/formats";
 import { WordsHere } from "@/ui/help/words-here";
 import { DotList } from "@/ui/reading/dot-list";
 import { Fractions } from "@/ui/reading/fractions";
@@ -26,7 +26,7 @@ export function ReadingInHand({ sheet, step }: { readonly sheet: CutSheet; reado
           <span className="font-head text-xl font-semibold">{step.title}</span>
           {summed && step.reading !== null && (
             <span className="text-5xl font-bold">
-              <Reading value={step.reading} unit={sheet.unit} withUnit />
+              <Reading value={step.reading} unit={sheet.unit} withUnit tick={sheetTick(sheet)} />
             </span>
           )}
         </p>
@@ -43,7 +43,7 @@ export function ReadingInHand({ sheet, step }: { readonly sheet: CutSheet; reado
         ) : (
           <Fractions text={step.text} />
         )}
-        {edge !== undefined && <DotList edge={edge} unit={sheet.unit} />}
+        {edge !== undefined && <DotList edge={edge} unit={sheet.unit} tick={sheetTick(sheet)} />}
         <div className="hidden pt-1 sm:block">
           {step.why !== null && <p className="text-sm text-ink-soft">Why: {step.why}</p>}
           <WordsHere key={step.id} text={`${step.title}. ${step.text} ${step.why ?? ""}`} />

@@ -1,4 +1,4 @@
-import { type CutSheet, isMeasured, type SheetStep, sheetTick } from "@/core/formats";
+import { type CutSheet, isMeasured, type SheetStep, sheetTick, tellTerms } from "@/core/formats";
 import { DotList } from "@/ui/reading/dot-list";
 import { Fractions } from "@/ui/reading/fractions";
 import { Reading } from "@/ui/reading/reading";
@@ -13,7 +13,7 @@ function SumLine({ step, unit }: { readonly step: SheetStep; readonly unit: CutS
         How it adds up
       </summary>
       <p className="flex flex-wrap gap-x-3 text-xl">
-        {step.terms.map((term) => (
+        {tellTerms(step.terms, step.reading ?? 0, unit).map((term) => (
           <span key={`${term.source}-${term.label}`}>
             {term.value < 0 ? "" : "+ "}
             <strong>
@@ -60,7 +60,7 @@ export function TableReading({ sheet, step }: { readonly sheet: CutSheet; readon
       {measured && <SumLine step={step} unit={sheet.unit} />}
       {edge !== undefined && (
         <div className="max-w-[calc(100vw-2rem)] text-xl lg:max-w-[60vw]">
-          <DotList edge={edge} unit={sheet.unit} />
+          <DotList edge={edge} unit={sheet.unit} tick={sheetTick(sheet)} />
         </div>
       )}
       {step.caution !== null && <p className="max-w-3xl text-xl font-semibold text-lantern">Careful: {step.caution}</p>}

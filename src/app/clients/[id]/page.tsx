@@ -1,6 +1,7 @@
 import type { Metadata } from "next";
 import Link from "next/link";
 import { garments } from "@/core/garments";
+import { sayDate } from "@/core/wording";
 import { loadClient, loadWants } from "@/server/load";
 import { cardReadings, today } from "@/server/readings";
 import { CardChanges } from "@/ui/client/card-changes";
@@ -25,7 +26,7 @@ export default async function ClientPage({ params }: { readonly params: Promise<
     <>
       <PageHead
         title={client.name}
-        about={`${cards.length} ${cards.length === 1 ? "card" : "cards"}, the newest from ${newest?.takenOn ?? "no day yet"}`}
+        about={`${cards.length} ${cards.length === 1 ? "card" : "cards"}, the newest from ${newest === undefined ? "no day yet" : sayDate(newest.takenOn)}`}
       >
         <Link href={`/clients/${client.id}/card?correct`} className="button" prefetch={false}>
           Correct a slip

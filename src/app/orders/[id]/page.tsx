@@ -1,6 +1,7 @@
 import type { Metadata } from "next";
 import Link from "next/link";
 import { findGarment } from "@/core/garments";
+import { sayDate } from "@/core/wording";
 import { decisionsOf } from "@/server/garment-decisions";
 import { loadOrder } from "@/server/load";
 import { GarmentView } from "@/ui/garment/garment-view";
@@ -17,7 +18,7 @@ export default async function GarmentPage({ params }: { readonly params: Promise
     <>
       <PageHead
         title={`${findGarment(order.garment)?.label ?? order.garment} for ${client.name}`}
-        about={`No. ${order.number} · card of ${card.takenOn}`}
+        about={`No. ${order.number} · card of ${sayDate(card.takenOn)}`}
       >
         <NewerCard orderId={order.id} used={card} newest={newest} />
         <Link href={`/orders/${order.id}/compare`} className="button" prefetch={false}>

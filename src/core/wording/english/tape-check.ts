@@ -1,5 +1,6 @@
 import type { Tick, Unit } from "../../length";
 import type { LengthName, MissCause, Suspect } from "../../table";
+import { sayDate } from "./dates";
 import { nameLine, nameMark, namePiece } from "./names";
 import { sayOnTape } from "./on-tape";
 
@@ -96,7 +97,7 @@ export function sayWaiver(
     words,
   }: { readonly by: string; readonly on: string; readonly reason: SaidReason; readonly words: string },
 ): string {
-  return `The ${group} was cut without a passed check: ${by}, ${on.slice(0, 10)}, ${reasons[reason]}${words === "" ? "" : `: ${words}`}.`;
+  return `The ${group} was cut without a passed check: ${by}, ${sayDate(on)}, ${reasons[reason]}${words === "" ? "" : `: ${words}`}.`;
 }
 
 export const nameReason = (reason: SaidReason): string => reasons[reason];

@@ -2,6 +2,7 @@ import type { Metadata } from "next";
 import Link from "next/link";
 import { makeSheet } from "@/core/formats";
 import { findGarment } from "@/core/garments";
+import { sayDate } from "@/core/wording";
 import { loadSheet } from "@/server/load";
 import { writeOrder } from "@/server/order-document";
 import { SideBySide } from "@/ui/compare/side-by-side";
@@ -22,8 +23,8 @@ export default async function AgainPage({ params }: { readonly params: Promise<{
         title={`${garment} for ${around.client.name}, again`}
         about={
           newest.id === card.id
-            ? `As no. ${order.number}, from the same card of ${card.takenOn}`
-            : `As no. ${order.number} of the card of ${card.takenOn}, now from the card of ${newest.takenOn}`
+            ? `As no. ${order.number}, from the same card of ${sayDate(card.takenOn)}`
+            : `As no. ${order.number} of the card of ${sayDate(card.takenOn)}, now from the card of ${sayDate(newest.takenOn)}`
         }
       >
         <Link href={`/clients/${order.clientId}/card`} className="button" prefetch={false}>

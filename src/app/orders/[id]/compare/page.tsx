@@ -1,6 +1,7 @@
 import type { Metadata } from "next";
 import Link from "next/link";
 import { findGarment } from "@/core/garments";
+import { sayDate } from "@/core/wording";
 import { listAlternatives } from "@/server/alternatives";
 import { decisionsOf } from "@/server/garment-decisions";
 import { loadOrder } from "@/server/load";
@@ -17,7 +18,7 @@ export default async function ComparePage({ params }: { readonly params: Promise
     <>
       <PageHead
         title={`Compare: ${findGarment(order.garment)?.label ?? order.garment} for ${client.name}`}
-        about={`No. ${order.number} · card of ${card.takenOn} · what moves, and by how much`}
+        about={`No. ${order.number} · card of ${sayDate(card.takenOn)} · what moves, and by how much`}
       >
         <Link href={`/orders/${order.id}`} className="button" prefetch={false}>
           Garment

@@ -1,5 +1,6 @@
 import type { Metadata } from "next";
 import Link from "next/link";
+import { sayDate } from "@/core/wording";
 import { loadSheet } from "@/server/load";
 import { nameSet } from "@/server/order-document";
 import { CutFrom } from "@/ui/sheet/cut-from";
@@ -14,7 +15,7 @@ export default async function SheetPage({ params }: { readonly params: Promise<{
   const { order, client, outcome, frozenAt, progress, ownSets } = await loadSheet((await params).id);
   const drawn = outcome.kind === "sheet" ? outcome.sheet : null;
   const cloth = drawn === null ? "" : ` · ${drawn.cloth.buy} ${drawn.cloth.buyUnit} of cloth`;
-  const cut = frozenAt === null ? "" : ` · cut from on ${frozenAt.slice(0, 10)}, kept as it was`;
+  const cut = frozenAt === null ? "" : ` · cut from on ${sayDate(frozenAt)}, kept as it was`;
   // A sheet that was cut from says the rules it was drawn by, whatever became of the shop's own set since.
   const rules = String(drawn?.order.rules?.setName ?? nameSet(order.rules, ownSets));
   return (

@@ -1,0 +1,46 @@
+import type { Point } from "../geometry";
+import type { CutSheet } from "./cut-sheet";
+import { drawFlat, type FlatHalf } from "./flat";
+
+const APART = 3;
+const CLOTH = "#3f2440";
+const CHALK = "#fdf7ea";
+
+const chain = (points: readonly Point[]): string =>
+  points.map(({ x, y }) => `${x.toFixed(2)} ${y.toFixed(2)}`).join(" L ");
+
+/** Edges that are no seam inside the garment. */
+const OUTLINE = new Set(["neck", "armhole", "hem", "side", "waist"]);
+
+function drawSide({ pieces }: FlatHalf): string {
+  const cloth = pieces.map(
+    ({ edges }) => `<path d="M ${chain(edges.flatMap(({ points }) => points))} Z" fill="${CLOTH}" stroke="${CLOTH}"/>`,
+  );
+  const lines = pieces.flatMap(({ edges, darts }) => [
+    ...edges
+      .filter(({ role }) => role !== "centre")
+      .map(({ role, points }) => `<path d="M ${chain(points)}" stroke-width="${OUTLINE.has(role) ? 0.5 : 0.3}"/>`),
+    ...darts.map((points) => `<path d="M ${chain(points)}" stroke-width="0.3" stroke-dasharray="0.4 0.8"/>`),
+  ]);
+  return `${cloth.join("")}<g fill="none" stroke="${CHALK}" stroke-linejoin="round">${lines.join("")}</g>`;
+}
+
+function drawHalf(half: FlatHalf, at: number): string {
+  const side = drawSide(half);
+  return `<g transform="translate(${at.toFixed(2)} 0)"><g transform="scale(-1 1)">${side}</g>${side}</g>`;
+}
+
+/** A garment flat, front and back, as a small picture of its own. */
+export function flatSvg(sheet: CutSheet): string | null {
+  const halves = drawFlat(sheet);
+  const [front, back] = halves;
+  if (front === undefined) return null;
+  const top = Math.min(...halves.map((half) => half.top)) - 0.6;
+  const bottom = Math.max(...halves.map((half) => half.bottom)) + 0.6;
+  const width = halves.reduce((sum, half) => sum + 2 * half.width, 0) + APART * (halves.length - 1);
+  const drawn = [
+    drawHalf(front, front.width),
+    back === undefined ? "" : drawHalf(back, 2 * front.width + APART + back.width),
+  ];
+  return `<svg xmlns="http://www.w3.org/2000/svg" viewBox="-0.5 ${top.toFixed(2)} ${(width + 1).toFixed(2)} ${(bottom - top).toFixed(2)}">${drawn.join("")}</svg>`;
+}

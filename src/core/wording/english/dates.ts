@@ -1,0 +1,21 @@
+const MONTHS = [
+  "January",
+  "February",
+  "March",
+  "April",
+  "May",
+  "June",
+  "July",
+  "August",
+  "September",
+  "October",
+  "November",
+  "December",
+] as const;
+
+/** A day as people write it: `26 November 2026`; of a moment its day, of anything else what was given. */
+export function sayDate(iso: string): string {
+  const [, year, month, day] = /^(\d{4})-(\d{2})-(\d{2})/.exec(iso) ?? [];
+  const name = MONTHS[Number(month) - 1];
+  return year === undefined || name === undefined ? iso : `${Number(day)} ${name} ${year}`;
+}
