@@ -5,6 +5,7 @@ import { checkDraft } from "../src/core/checks";
 import { orderSteps, planFolds } from "../src/core/cloth";
 import { draftOrder, readOrder } from "../src/core/formats";
 import { garments } from "../src/core/garments";
+import { layTable } from "../src/core/table";
 import { judge, type Seen } from "./judge";
 
 /** Every allowance another number: two that are alike by default hide which of them an edge really has. */
@@ -34,8 +35,8 @@ function see(order: object): Seen | null {
   const draft = drawn.value.full;
   const groups = planFolds(draft, read.value.fold);
   if (!groups.ok) return null;
-  const steps = orderSteps(draft, groups.value, 60);
-  return { read: read.value, draft, report: checkDraft(draft), groups: groups.value, steps };
+  const { steps, placements } = layTable(draft, orderSteps(draft, groups.value, 60));
+  return { read: read.value, draft, report: checkDraft(draft), groups: groups.value, steps, placements };
 }
 
 const ways = garments.flatMap(({ id: garment, choices }) =>

@@ -106,7 +106,27 @@ it("keeps the place at the table and the shop's own rules", async () => {
   expect(await findProgress(db, "o1")).toEqual({
     stepId: "front-hip-side",
     done: ["prepare-front", "front-waist-side"],
+    checks: {},
   });
+  // Two tablets measure two groups: neither loses what the other read, and a waiver stays when the place moves on.
+  const front = { read: { "bodice-front/side": { typed: "33 3/4", value: 33.75 } } };
+  const waiver = {
+    by: "Odile",
+    on: "2026-11-25T10:00:00.000Z",
+    reason: "practice" as const,
+    words: "",
+    lengths: [{ id: "bodice-back/side", expected: 33.8, read: null }],
+  };
+  await keepProgress(
+    db,
+    "o1",
+    { stepId: "check-front", ticked: [], unticked: [], checks: { "check-front": front } },
+    NOW,
+  );
+  const back = { read: {}, waiver };
+  await keepProgress(db, "o1", { stepId: "check-back", ticked: [], unticked: [], checks: { "check-back": back } }, NOW);
+  await tick("cut-hem-back", []);
+  expect((await findProgress(db, "o1"))?.checks).toEqual({ "check-front": front, "check-back": back });
   await keepRuleSet(db, { id: "r1", name: "Canal room", base: "close", overrides: { "allowance.side": 1 } });
   expect((await listRuleSets(db))[0]?.overrides).toEqual({ "allowance.side": 1 });
 });

@@ -132,7 +132,7 @@ describe("the table", () => {
   it("adds ticks, and tells where it stands", async () => {
     await keepPlace(orderId, { stepId: "b", ticked: ["a"] });
     await keepPlace(orderId, { stepId: "c", ticked: ["b"], unticked: ["a"] });
-    expect(await readPlace(orderId)).toEqual({ ok: true, value: { stepId: "c", done: ["b"] } });
+    expect(await readPlace(orderId)).toEqual({ ok: true, value: { stepId: "c", done: ["b"], checks: {} } });
   });
   it.each([[null], [{}], [{ stepId: "x".repeat(999), ticked: [] }], [{ stepId: "a", ticked: "b" }]])(
     "keeps no place out of %j",

@@ -3,6 +3,7 @@ import { judgeGirths, judgeLedger } from "./girths";
 import { judgeMarks, judgeNotes, judgeSteps } from "./marks";
 import { judgeNotches, judgeSeams } from "./seams";
 import type { Fault, Seen } from "./seen";
+import { judgeTable } from "./table";
 import { judgeNotchSteps, judgeNumbers, judgeOrder, judgeWork } from "./work";
 
 export type { Fault, Seen } from "./seen";
@@ -24,6 +25,7 @@ const eyes = [
   judgeWork,
   judgeNotchSteps,
   judgeNumbers,
+  judgeTable,
 ];
 
 /**

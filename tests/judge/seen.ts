@@ -3,6 +3,7 @@ import type { Report } from "../../src/core/checks";
 import type { FoldGroup, TableStep } from "../../src/core/cloth";
 import type { ReadOrder } from "../../src/core/formats";
 import { type Tick, tickStep } from "../../src/core/length";
+import type { Placement } from "../../src/core/table";
 
 /** Everything that was made of an order, as the judge looks at it. */
 export interface Seen {
@@ -11,6 +12,7 @@ export interface Seen {
   readonly report: Report;
   readonly groups: readonly FoldGroup[];
   readonly steps: readonly TableStep[];
+  readonly placements: readonly Placement[];
 }
 
 /** Something wrong: `kind` tells one class of mistakes from another, `said` shows this one. */

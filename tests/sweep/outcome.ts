@@ -2,6 +2,7 @@ import type { Refusal } from "../../src/core/chalk";
 import { checkDraft, type FindingId } from "../../src/core/checks";
 import { orderSteps, planFolds, usableWidth } from "../../src/core/cloth";
 import { draftOrder, type ReadOrder, readOrder } from "../../src/core/formats";
+import { layTable } from "../../src/core/table";
 import { type Fault, judge, type Seen } from "../judge";
 
 /** What became of an order: drawn, with what is wrong with it; refused; unreadable; or it threw. */
@@ -26,8 +27,8 @@ function look(read: ReadOrder): Outcome {
   const report = checkDraft(draft);
   const groups = planFolds(draft, read.fold, read.way);
   if (!groups.ok) return { kind: "refused", refusals: groups.issues, read };
-  const steps = orderSteps(draft, groups.value, usableWidth(read.cloths.main));
-  const seen: Seen = { read, draft, report, groups: groups.value, steps };
+  const { steps, placements } = layTable(draft, orderSteps(draft, groups.value, usableWidth(read.cloths.main)));
+  const seen: Seen = { read, draft, report, groups: groups.value, steps, placements };
   const errors = report.findings
     .filter(({ id, level }) => level === "error" && !TRUE_ERRORS.has(id))
     .map(({ id, piece, line, edge, numbers }) => ({

@@ -1,9 +1,9 @@
 import * as v from "valibot";
 import { lineIds, termKinds } from "../chalk";
 import { layWays, notchWays, phases } from "../cloth";
-import { waiverSchema } from "./kept-checks";
 import { orderSchema } from "./order";
 import { checkLengthSchema, countedPieceSchema, placementSchema } from "./sheet-table";
+import { waiverSchema } from "./waiver";
 
 const point = v.tuple([v.number(), v.number()]);
 const term = v.object({ label: v.string(), kind: v.picklist(termKinds), value: v.number(), source: v.string() });

@@ -28,16 +28,7 @@ export {
   type FullSizeLine,
   writeFullSizeSvg,
 } from "./full-size";
-export {
-  type KeptCheck,
-  type KeptChecks,
-  keptCheckSchema,
-  type Waiver,
-  type WaiverReason,
-  waiverReasons,
-  waiversOf,
-  withChecks,
-} from "./kept-checks";
+export { waiversOf, withChecks } from "./kept-checks";
 export { type ClothQuestion, type LayQuestion, readLayQuestion } from "./lay-question";
 export { isMeasured, joinLights, type Lights, lightsOf, lookOf, noLights, rubbedOut } from "./lights";
 export { makeSheet, type SheetOutcome } from "./make-sheet";
@@ -55,6 +46,14 @@ export { markPlace, type Place, type StepTape, stepTape } from "./step-tape";
 export { type StyleItem, styleItemsOf } from "./style-items";
 export { chalkedBefore, reopened, type TableScreen, type TableSteps, tableScreens } from "./table-screens";
 export { tellTerms } from "./tell-terms";
+export {
+  type KeptCheck,
+  type KeptChecks,
+  keptCheckSchema,
+  type Waiver,
+  type WaiverReason,
+  waiverReasons,
+} from "./waiver";
 export {
   ANSWER_STEPS,
   bestOnWidth,

@@ -167,7 +167,8 @@ function roomBelow(
 
 /** How far the outer panel moves out: twice the allowance along the lean of the legs, up to the next eighth (craft: 6a). */
 function shiftOf({ given, form }: HalfStart, panel: PanelShape | null, turned: Radians): Sum {
-  if (panel === null || panelRoom(given) !== "apart") return { value: 0, terms: [] };
+  // Panels that flare run over one another below the waist, whatever the house makes of their allowances.
+  if (panel === null || (panelRoom(given) !== "apart" && panel.flareLean === 0)) return { value: 0, terms: [] };
   const allowance = ruleLength(given, "allowance.panel");
   const { inner, outer } = panel.leans;
   const lower =

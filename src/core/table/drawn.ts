@@ -61,7 +61,7 @@ export function cutWide(run: ChalkRun, step: TableStep): Pick<Use, "laying" | "r
   if (!run.alone || act?.kind !== "edge") return null;
   const piece = pieceIn(run, step.piece);
   const edge = edgeIn(piece, act.edge);
-  return edge.role === "centre" ? wideAcross(step, piece.origin, edge) : null;
+  return edge.role === "centre" ? wideAcross(step, piece, edge) : null;
 }
 
 function isLevel(edge: Edge): boolean {

@@ -1,6 +1,6 @@
 import type { ChalkAct, Edge, Piece } from "../chalk";
 import type { TableStep } from "../cloth";
-import { at, flattenPath, type Path, type Point, pathLength, placeAtLength, subtract } from "../geometry";
+import { at, flattenPath, type Path, type Point, pathEnd, subtract } from "../geometry";
 import type { Inches } from "../length";
 import type { PlacementDirection, PlacementKind, PlacementOrigin, ReadingKind, Slot, ThenAct } from "./placement";
 import { type ChalkRun, markIn, namedLine, originAt, pieceIn } from "./run";
@@ -456,19 +456,23 @@ export function seamReading(step: TableStep, edge: string, allowance: Inches, ma
 }
 
 /** How far from the fold a slit is sewn, and cut: across, once for its whole length. */
-export function wideAcross(step: TableStep, origin: PlacementOrigin, edge: Edge): Pick<Use, "laying" | "readings"> {
-  const middle = middleOf(edge.stitch);
-  const cut = at(middle.x - edge.allowance, middle.y);
+export function wideAcross(step: TableStep, piece: Piece, edge: Edge): Pick<Use, "laying" | "readings"> {
+  const middle = upperOf(edge.stitch);
+  // Where the folded edge itself is cut open, the cut is as far out as that edge.
+  const cut = edge.cut === undefined ? at(middle.x - edge.allowance, middle.y) : upperOf(edge.cut);
+  // A cut that lies outside the line widths are read from is read from the cloth's edge.
+  const [origin, before] = cut.x < 0 ? (["cloth-edge", piece.originInset] as const) : ([piece.origin, 0] as const);
   return {
     laying: laying("slit", "line", { key: "slit-width", origin, direction: "across" }),
     readings: [
-      reading(step, edge.id, middle.x, "stitch", { place: middle }),
-      reading(step, edge.id, cut.x, "cut", { place: cut }),
+      reading(step, edge.id, middle.x + before, "stitch", { place: middle }),
+      reading(step, edge.id, cut.x + before, "cut", { place: cut }),
     ],
   };
 }
 
-/** Half way along a path, where an edge's allowance is shown. */
-export function middleOf(path: Path): Point {
-  return placeAtLength(path, pathLength(path) / 2).point;
+/** The upper end of a path. */
+function upperOf(path: Path): Point {
+  const end = pathEnd(path);
+  return end.y < path.start.y ? end : path.start;
 }

@@ -1,7 +1,9 @@
 import { getDocument } from "pdfjs-dist/legacy/build/pdf.mjs";
 import { beforeAll, describe, expect, it } from "vitest";
 import type { CutSheet } from "@/core/formats";
+import { tableScreens } from "@/core/formats";
 import { workedSheet } from "@/core/garments/worked-client.test-data";
+import { namePlacement } from "@/core/wording";
 import { printCutSheet } from "./cut-sheet";
 import { printStepList } from "./step-list";
 
@@ -32,13 +34,21 @@ describe("the step list on paper", () => {
     expect(list.size).toEqual([595, 842]);
     expect((await readPdf(await printStepList(sheet, head, "letter"))).size).toEqual([612, 792]);
   });
-  it("has every step's title, in the order of the sheet", () => {
+  it("has every laying of the tape and every other step, in the order of the hand", () => {
     let at = 0;
-    for (const { title } of sheet.steps) {
-      const found = list.text.indexOf(title, at);
-      expect(found, title).toBeGreaterThanOrEqual(0);
-      at = found;
+    for (const { placement, steps } of tableScreens(sheet, "placements")) {
+      const titles = placement === null ? steps.map(({ title }) => title) : [namePlacement(placement)];
+      for (const title of titles) {
+        const found = list.text.indexOf(title, at);
+        expect(found, title).toBeGreaterThanOrEqual(0);
+        at = found;
+      }
     }
+  });
+  it("leaves a line to write each length of the tape check beside what the drawing says", () => {
+    const lengths = sheet.steps.flatMap((step) => step.lengths ?? []);
+    expect(lengths.length).toBeGreaterThan(12);
+    expect(list.text.split("______").length - 1).toBe(lengths.length);
   });
   it("names client, garment and rules on every page, in any script the typeface has", () => {
     expect(list.text.split("A-line dress for Łucja Ζωή Жанна, no. 12, Close rules").length).toBe(list.pages + 2);

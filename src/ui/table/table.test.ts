@@ -43,5 +43,10 @@ it("has every tool on the map of keys", () => {
 
 it("reads hand, light and voice from what was kept, and anything else as usual", () => {
   const kept: Readonly<Record<string, string>> = { "inner-fold-hand": "left", "inner-fold-room": "pitch dark" };
-  expect(readPreferences((name) => kept[name])).toEqual({ hand: "left", room: "bright", voice: "off" });
+  expect(readPreferences((name) => kept[name])).toEqual({
+    hand: "left",
+    room: "bright",
+    voice: "off",
+    steps: "placements",
+  });
 });
