@@ -14,6 +14,8 @@ const contentSecurityPolicy = [
 ].join("; ");
 
 const config: NextConfig = {
+  // Written into the scripts when they are built: pages kept by an earlier release are put away by it.
+  env: { INNER_FOLD_RELEASE: String(Date.now()) },
   // Without this the build passes and the run fails: the database ships its own WebAssembly file.
   serverExternalPackages: ["@electric-sql/pglite"],
   poweredByHeader: false,

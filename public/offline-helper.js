@@ -2,7 +2,13 @@
  * Opens Inner Fold when the shop's computer is away. Built files never change under their name, so they come from the
  * cache; pages come from the shop, and from what was seen last when it does not answer. Nothing is ever written from here.
  */
-const CACHE = "inner-fold-1";
+const RELEASE = new URL(self.location.href).searchParams.get("release") ?? "1";
+/** Each release has a shelf of its own; the shelves of earlier ones go when it is put up. */
+const CACHE = `inner-fold-${RELEASE}`;
+/** A page that was seen longer ago says nothing true any more. */
+const OLDEST_MS = 14 * 24 * 60 * 60 * 1000;
+/** So many pages are kept at most. */
+const MOST_PAGES = 200;
 const AWAY = "/away.html";
 
 self.addEventListener("install", (event) => {
@@ -30,17 +36,36 @@ async function keepAway() {
   if ((await cache.match(AWAY)) === undefined) await cache.add(AWAY);
 }
 
+const isBuilt = (url) => new URL(url).pathname.startsWith("/_next/static/");
+
+function ageOf(answer) {
+  const written = Date.parse(answer?.headers.get("date") ?? "");
+  return Number.isNaN(written) ? 0 : Date.now() - written;
+}
+
+/** Pages seen too long ago go, and the oldest of too many. */
+async function tidy() {
+  const cache = await caches.open(CACHE);
+  const pages = (await cache.keys()).filter(({ url }) => !isBuilt(url) && new URL(url).pathname !== AWAY);
+  const aged = await Promise.all(pages.map(async (page) => ({ page, age: ageOf(await cache.match(page)) })));
+  aged.sort((a, b) => a.age - b.age);
+  const gone = aged.filter(({ age }, index) => age > OLDEST_MS || index >= MOST_PAGES);
+  await Promise.all(gone.map(({ page }) => cache.delete(page)));
+}
+
 async function fromShop(request) {
   const cache = await caches.open(CACHE);
   try {
     const answer = await fetch(request);
     if (answer.ok) {
-      cache.put(request, answer.clone());
+      await cache.put(request, answer.clone());
       keepAway();
+      tidy();
     }
     return answer;
   } catch {
-    return (await cache.match(request)) ?? (await cache.match(AWAY));
+    const seen = await cache.match(request);
+    return seen !== undefined && ageOf(seen) <= OLDEST_MS ? seen : cache.match(AWAY);
   }
 }
 

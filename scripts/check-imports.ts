@@ -19,7 +19,19 @@ const CORE_MAY_IMPORT: Readonly<Record<string, readonly string[]>> = {
   cloth: ["length", "geometry", "packing", "body", "rules", "chalk", "checks"],
   table: ["length", "geometry", "rules", "chalk", "cloth"],
   wording: ["length", "body", "rules", "chalk", "checks", "cloth", "table"],
-  formats: ["length", "geometry", "packing", "body", "rules", "chalk", "garments", "checks", "cloth", "table", "wording"],
+  formats: [
+    "length",
+    "geometry",
+    "packing",
+    "body",
+    "rules",
+    "chalk",
+    "garments",
+    "checks",
+    "cloth",
+    "table",
+    "wording",
+  ],
 };
 
 /** Outside the core: the interface asks the server, the server asks the database, everything may ask the core. */

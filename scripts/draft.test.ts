@@ -66,3 +66,15 @@ it("describes the catalogue", () => {
   expect(status).toBe(0);
   expect(json.rules.length).toBeGreaterThan(40);
 });
+
+it("is piped into a reader that stops early without a stack trace", () => {
+  const { stdout, stderr } = spawnSync(
+    "sh",
+    ["-c", `"${process.execPath}" --import tsx scripts/draft.ts ${EXAMPLE} | head -c 20`],
+    {
+      encoding: "utf8",
+    },
+  );
+  expect(stdout).toBe('{\n  "format": "inner');
+  expect(stderr).toBe("");
+});

@@ -69,6 +69,12 @@ function readArguments() {
   }
 }
 
+// A reader that has seen enough (`draft … | head`) closes its end: that is no mistake of anybody's.
+process.stdout.on("error", (error: NodeJS.ErrnoException) => {
+  if (error.code !== "EPIPE") throw error;
+  process.exit(EXIT.sheet);
+});
+
 function main(): void {
   const { values, positionals } = readArguments();
   if (values.describe) {

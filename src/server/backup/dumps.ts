@@ -1,7 +1,8 @@
-import { mkdir, readdir, readFile, rename, stat, unlink, writeFile } from "node:fs/promises";
+import { mkdir, readdir, readFile, stat, unlink } from "node:fs/promises";
 import { join } from "node:path";
 import { type Database, database, dataFolder, readWholeShop } from "@/db";
 import { writeShopFile } from "./shop-file";
+import { writeWhole } from "./write-whole";
 
 /** So many copies are kept; the oldest goes when a new one comes. */
 const KEPT = 20;
@@ -43,8 +44,7 @@ export async function writeDump(db: Database, now: Date, before = false): Promis
   await mkdir(folder(), { recursive: true });
   const name = `shop-${now.toISOString().slice(0, 19).replaceAll(":", "-")}${before ? "-before" : ""}.json`;
   const place = join(folder(), name);
-  await writeFile(`${place}.part`, writeShopFile(await readWholeShop(db), now.toISOString()));
-  await rename(`${place}.part`, place);
+  await writeWhole(place, writeShopFile(await readWholeShop(db), now.toISOString()));
   for (const old of (await listDumps()).slice(KEPT)) await unlink(join(folder(), old.name));
   return name;
 }
