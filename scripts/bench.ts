@@ -22,6 +22,38 @@ function benchCore(): readonly CoreFigures[] {
   return JSON.parse(execFileSync(process.execPath, [bundle], { encoding: "utf8" })) as readonly CoreFigures[];
 }
 
+interface TableFigures {
+  readonly rows: readonly {
+    readonly garment: string;
+    readonly planMs: number;
+    readonly placements: number;
+    readonly screens: number;
+    readonly single: number;
+    readonly readings: number;
+    readonly onTape: number;
+  }[];
+  readonly slips: {
+    readonly noticed: number;
+    readonly named: number;
+    readonly namedByPlace: number;
+    readonly falseAlarms: number;
+    readonly millisecondsEach: number;
+  };
+}
+
+/** Layings, screens, planner and tape check. `--table` measures nothing else. */
+function benchTable(): TableFigures {
+  const bundle = join(folder, "table.mjs");
+  buildSync({
+    entryPoints: ["scripts/bench/table.ts"],
+    bundle: true,
+    platform: "node",
+    format: "esm",
+    outfile: bundle,
+  });
+  return JSON.parse(execFileSync(process.execPath, [bundle], { encoding: "utf8", maxBuffer: 1 << 24 })) as TableFigures;
+}
+
 /** Lays are measured as they run: built, on one core. `--long` looks for a minute at each, not ten seconds. */
 function benchLays(): void {
   const bundle = join(folder, "lay.mjs");
@@ -60,13 +92,46 @@ for (const { garment, draftAndChecksMs, wholeSheetMs } of benchCore()) {
   say(`${garment}: draft and checks, median`, draftAndChecksMs, "ms", garment === "straight-dress" ? 2 : 5);
   say(`${garment}: whole cut sheet, median`, wholeSheetMs, "ms", 16);
 }
+const most: Readonly<Record<string, readonly [number, number]>> = {
+  "straight-dress": [20, 30],
+  "shift-dress": [12, 20],
+  "sheath-dress": [27, 37],
+  "a-line-dress": [26, 37],
+  "overlap-dress": [28, 39],
+  "shirt-dress": [12, 20],
+  "yoke-gown": [32, 47],
+  "basque-gown": [25, 35],
+  "lapel-dress": [23, 33],
+  "basic-bodice": [23, 33],
+  "armhole-bustier": [24, 36],
+  "shoulder-bustier": [25, 37],
+  "freehand-bustier": [23, 34],
+  "flared-blouse": [27, 39],
+  shirt: [24, 38],
+  "pocket-shirt": [28, 40],
+};
+const { rows, slips } = benchTable();
+for (const { garment, placements, screens, single, planMs } of rows) {
+  const [ofPlacements, ofScreens] = most[garment] ?? [0, 0];
+  say(`${garment}: layings of the tape`, placements, "", ofPlacements);
+  say(`${garment}: screens (singly ${single})`, screens, "", ofScreens);
+  say(`${garment}: planned in, median`, planMs, "ms", 1);
+}
+const read = rows.reduce((sum, { readings }) => sum + readings, 0);
+say("readings that are on no tick", read - rows.reduce((sum, { onTape }) => sum + onTape, 0), `of ${read}`, 0);
+say("slips of the chalk not noticed, of 1,000", (1 - slips.noticed) * 100, "%", 5);
+say("of those noticed, the mark not named", (1 - slips.named) * 100, "%", 25);
+say("the same, accused by place alone", (1 - slips.namedByPlace) * 100, "%", 100);
+say("sound chalk called wrong", slips.falseAlarms * 100, "%", 1);
+say("one check judged in, mean", slips.millisecondsEach, "ms", 50);
+if (process.argv.includes("--table")) process.exit(0);
 benchLays();
 const demo = await startServer("demo", "scripts/seed.ts");
 say("built tree to first page, address printed", demo.seconds, "s", 6);
 const { scriptPerRedraftMs, scriptKb, pageMs, longestInLayMs } = await benchBrowser(address);
 say("longest that a lay holds the page up", longestInLayMs, "ms", 50);
 say("redraft while dragging, script per move", scriptPerRedraftMs, "ms", 16);
-for (const [view, kb] of Object.entries(scriptKb)) say(`scripts of ${view}, gzipped`, kb, "kB", 250);
+for (const [view, kb] of Object.entries(scriptKb)) say(`scripts of ${view}, gzipped`, kb, "kB", 235);
 for (const [view, ms] of Object.entries(pageMs)) say(`page ${view}, to load, median of 5`, ms, "ms", 1000);
 await demo.stop();
 /** A shop with a made-up book of so many clients, 5 cards and 3 orders each. */

@@ -63,7 +63,11 @@ const FROM_ORIGIN = new Set(["hem", "neck", "join"]);
 function causeOf(piece: CheckedPiece, length: CheckLength, off: Inches, metric: boolean): MissCause | null {
   const { name } = length;
   if (off > 0 && cutAmounts(piece, length.edge).some((amount) => isNear(off, amount))) return "read-to-cut";
-  if ((FROM_ORIGIN.has(name) || name.startsWith("across-")) && isNear(off, piece.originInset)) return "from-cloth-edge";
+  if (
+    (FROM_ORIGIN.has(name) || name.startsWith("across-") || name.startsWith("panel-")) &&
+    isNear(off, piece.originInset)
+  )
+    return "from-cloth-edge";
   if (piece.shift > 0 && isNear(off, piece.shift)) return "shift-forgotten";
   if (off < 0 && piece.intakes.some((intake) => isNear(off, intake))) return "dart-closed";
   if (FROM_TOP.has(name) && isNear(off, piece.topInset)) return "from-top-edge";

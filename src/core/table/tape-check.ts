@@ -13,10 +13,14 @@ export const lengthNames = [
   "join",
   "panel",
   "centre",
+  "across-armhole",
   "across-bust",
   "across-underbust",
   "across-waist",
   "across-hip",
+  "panel-underbust",
+  "panel-waist",
+  "panel-hip",
   "length",
   "depth",
 ] as const;
@@ -173,26 +177,56 @@ function drawLengths(piece: Piece, metric: boolean): Draw {
 /** Lines between the armhole and the lower edge, from top to bottom. */
 const BETWEEN = ["bust", "underbust", "waist", "hip"] as const;
 
+/** Where a slant down to a line starts: at the origin on the line above it. */
+function slantStart(piece: Piece, down: Inches): Point | undefined {
+  const above = piece.lines
+    .filter((line) => line.down < down - LEAST_ABOVE)
+    .reduce<Piece["lines"][number] | undefined>(
+      (low, line) => (low === undefined || line.down > low.down ? line : low),
+      undefined,
+    );
+  return above === undefined ? undefined : { x: above.start, y: above.down };
+}
+
 /**
- * From the origin a line higher up, slanting down to the outermost mark of a line: a line that was set too low shows in
- * it as much as a width that was read wrong, where no edge would tell either.
+ * From the origin a line higher up, slanting down to the marks of a line: a line that was set too low shows in it as much
+ * as a width that was read wrong, where no edge would tell either.
  */
 function slantLengths(piece: Piece, metric: boolean): readonly CheckLength[] {
   return BETWEEN.flatMap((id) => {
     const line = piece.lines.find((one) => one.id === id);
-    const mark = [`${id}/side`, `${id}/panel`, `${id}/point`].flatMap(
-      (name) => piece.marks.find((one) => one.id === name) ?? [],
-    )[0];
-    if (line === undefined || mark === undefined) return [];
-    const above = piece.lines
-      .filter(({ down }) => down < line.down - LEAST_ABOVE)
-      .reduce<Piece["lines"][number] | undefined>(
-        (low, one) => (low === undefined || one.down > low.down ? one : low),
-        undefined,
-      );
-    if (above === undefined) return [];
-    return [straightLength(piece, `across-${id}`, [{ x: above.start, y: above.down }, mark.place.stitch], metric)];
+    const from = line === undefined ? undefined : slantStart(piece, line.down);
+    if (from === undefined) return [];
+    const at = (name: string) => piece.marks.find((mark) => mark.id === `${id}/${name}`)?.place.stitch;
+    const [side, panel, point] = [at("side"), at("panel"), at("point")];
+    const outer = side ?? panel ?? point;
+    const own = outer === undefined ? [] : [straightLength(piece, `across-${id}`, [from, outer], metric)];
+    // An outer panel has two edges on each line; the bust is no mark of its own there.
+    const inner =
+      side === undefined || panel === undefined || id === "bust"
+        ? []
+        : [straightLength(piece, `panel-${id}`, [from, panel], metric)];
+    return [...own, ...inner];
   });
+}
+
+/** Across from the origin to where the armhole is hollowed most, or to an outer panel's upper corner. */
+function armholeAcross(piece: Piece, metric: boolean): readonly CheckLength[] {
+  const id = piece.drawnWith === null ? "armhole/middle" : "armhole/panel";
+  const mark = piece.marks.find((one) => one.id === id);
+  if (mark === undefined) return [];
+  const { x, y } = mark.place.stitch;
+  return [
+    straightLength(
+      piece,
+      "across-armhole",
+      [
+        { x: 0, y },
+        { x, y },
+      ],
+      metric,
+    ),
+  ];
 }
 
 /** A slant from a line nearer than this would not tell its depth. */
@@ -231,6 +265,11 @@ export function checkLengths(pieces: readonly Piece[], metric: boolean): readonl
     const draw = drawLengths(piece, metric);
     const own = namesFor(piece).flatMap((name) => draw(name) ?? []);
     const also = shared === undefined || piece !== first ? [] : [drawLengths(shared, metric)("armhole")];
-    return [...own, ...slantLengths(piece, metric), ...also.filter((length) => length !== null)];
+    return [
+      ...own,
+      ...armholeAcross(piece, metric),
+      ...slantLengths(piece, metric),
+      ...also.filter((length) => length !== null),
+    ];
   });
 }

@@ -14,10 +14,14 @@ const lengthNames: Readonly<Record<LengthName, string>> = {
   join: "joining edge",
   panel: "panel seam",
   centre: "down the centre",
+  "across-armhole": "across at the armhole",
   "across-bust": "slanting to the bust",
   "across-underbust": "slanting to the under-bust",
   "across-waist": "slanting to the waist",
   "across-hip": "slanting to the hip",
+  "panel-underbust": "slanting to the panel, under-bust",
+  "panel-waist": "slanting to the panel, waist",
+  "panel-hip": "slanting to the panel, hip",
   length: "length",
   depth: "width",
 };
@@ -27,19 +31,11 @@ export const nameLength = (name: LengthName): string => lengthNames[name];
 /** How a length is measured: straight from where to where, or with the tape on its edge. */
 export function sayHow(name: LengthName, how: "straight" | "along"): string {
   if (how === "along") return "along the net line, tape on its edge";
-  switch (name) {
-    case "diagonal":
-      return "straight, corner to corner";
-    case "centre":
-      return "straight, from the neck to the lower edge";
-    case "across-bust":
-    case "across-underbust":
-    case "across-waist":
-    case "across-hip":
-      return "straight, from the origin on the line above";
-    default:
-      return "straight, net corner to net corner";
-  }
+  if (name === "diagonal") return "straight, corner to corner";
+  if (name === "centre") return "straight, from the neck to the lower edge";
+  if (name === "across-armhole") return "straight across, from the origin";
+  if (name.startsWith("across-") || name.startsWith("panel-")) return "straight, from the origin on the line above";
+  return "straight, net corner to net corner";
 }
 
 /** A miss asked by its amount: what the hand may have done. */
