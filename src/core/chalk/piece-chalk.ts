@@ -1,9 +1,9 @@
 import {
   add,
   at,
-  distanceToPath,
   isStraight,
   lengthToDepth,
+  liesNear,
   movePath,
   type Point,
   pathLength,
@@ -365,7 +365,7 @@ export class PieceChalk {
     const reach = REACHES[id] ?? LIES_ON;
     // Where the chalked armhole is the line to cut, it ends on the chest line and is sewn a seam below it.
     const below = id === "chest/side" && (role === "armhole" || role === "side") ? allowance : 0;
-    return distanceToPath(stitch, mark.place.stitch) <= reach + below;
+    return liesNear(stitch, mark.place.stitch, reach + below);
   }
 
   /** Tells a step that makes no geometry of its own. */

@@ -206,18 +206,21 @@ export function flattenPath(path: Path, tolerance: Inches = FLAT_ENOUGH): readon
 
 /** How far a place lies from a path, within 1/100 in. */
 export function distanceToPath(path: Path, place: Point): Inches {
-  const points = flattenPath(path);
-  return points.slice(1).reduce(
-    (least, to, index) => {
-      const from = points[index] as Point;
-      const along = subtract(to, from);
-      const size = along.x ** 2 + along.y ** 2;
-      const share = size < 1e-18 ? 0 : ((place.x - from.x) * along.x + (place.y - from.y) * along.y) / size;
-      const foot = add(from, scale(along, Math.min(1, Math.max(0, share))));
-      return Math.min(least, distance(place, foot));
-    },
-    distance(place, path.start),
-  );
+  return distanceToCorners(flattenPath(path), place);
+}
+
+function distanceToCorners(corners: readonly Point[], { x, y }: Point): Inches {
+  let least = Number.POSITIVE_INFINITY;
+  for (let index = 0; index < corners.length; index++) {
+    const to = corners[index] as Point;
+    const from = corners[Math.max(0, index - 1)] as Point;
+    const [alongX, alongY] = [to.x - from.x, to.y - from.y];
+    const size = alongX * alongX + alongY * alongY;
+    const share = size < 1e-18 ? 0 : ((x - from.x) * alongX + (y - from.y) * alongY) / size;
+    const on = Math.min(1, Math.max(0, share));
+    least = Math.min(least, Math.hypot(x - from.x - on * alongX, y - from.y - on * alongY));
+  }
+  return least;
 }
 
 /** The place at a distance from each of two others, the nearer to a third where there are two; null where none is. */
@@ -230,4 +233,42 @@ export function meetCircles(one: Point, radius: Inches, other: Point, otherRadiu
   const foot = add(one, scale(along, reach));
   const places = [rightOf(along), leftOf(along)].map((way) => add(foot, scale(way, beside))) as [Point, Point];
   return distance(places[0], near) < distance(places[1], near) ? places[0] : places[1];
+}
+
+/** Whether all of a path's holding points lie beyond a place on one side of it: then the path does too. */
+function isPast(path: Path, isBeyond: (point: Point) => boolean): boolean {
+  if (!isBeyond(path.start)) return false;
+  for (const segment of path.segments) {
+    if (!isBeyond(segment.to)) return false;
+    if (segment.kind === "cubic" && !(isBeyond(segment.control1) && isBeyond(segment.control2))) return false;
+  }
+  return true;
+}
+
+/** Whether a place may lie this near to a path: told from the path's box alone, without walking it. */
+function mayLieNear(path: Path, { x, y }: Point, near: Inches): boolean {
+  return !(
+    isPast(path, (point) => point.x > x + near) ||
+    isPast(path, (point) => point.x < x - near) ||
+    isPast(path, (point) => point.y > y + near) ||
+    isPast(path, (point) => point.y < y - near)
+  );
+}
+
+/** Whether a place lies this near to a path. */
+export function liesNear(path: Path, place: Point, near: Inches): boolean {
+  return mayLieNear(path, place, near) && distanceToPath(path, place) <= near;
+}
+
+/** Of several places, those that lie this near to a path, which is walked once at most. */
+export function nearPath<One>(
+  path: Path,
+  all: readonly One[],
+  placeOf: (one: One) => Point,
+  near: Inches,
+): readonly One[] {
+  const maybe = all.filter((one) => mayLieNear(path, placeOf(one), near));
+  if (maybe.length === 0) return [];
+  const corners = flattenPath(path);
+  return maybe.filter((one) => distanceToCorners(corners, placeOf(one)) <= near);
 }

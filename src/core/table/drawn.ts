@@ -1,9 +1,9 @@
 import type { Edge, Piece } from "../chalk";
 import type { TableStep } from "../cloth";
-import { flattenPath, isStraight } from "../geometry";
+import { flattenPath, isStraight, nearPath } from "../geometry";
 import { certain } from "../result";
 import type { ThenAct } from "./placement";
-import { type ChalkRun, markLies, pieceIn } from "./run";
+import { type ChalkRun, pieceIn } from "./run";
 import { type ExactReading, type Laying, seamReading, seams, thenAct, type Use, wideAcross } from "./uses";
 
 /** An edge that passes this near to a mark needs it. */
@@ -26,7 +26,7 @@ function isMadeAlong(piece: Piece, mark: string, edge: string): boolean {
 
 /** The marks that must stand before an edge can be drawn: those it is said to run through, and those that lie on it. */
 function marksOf(piece: Piece, edge: Edge, through: readonly string[]): readonly string[] {
-  const near = piece.marks.filter((mark) => markLies(edge, mark, AT_MARK)).map(({ id }) => id);
+  const near = nearPath(edge.stitch, piece.marks, ({ place }) => place.stitch, AT_MARK).map(({ id }) => id);
   return [...new Set([...through, ...near])].filter((mark) => !isMadeAlong(piece, mark, edge.id));
 }
 

@@ -1,4 +1,4 @@
-import { distance, distanceToPath, flattenPath, type Path, type Point } from "../geometry";
+import { distance, flattenPath, nearPath, type Path, type Point } from "../geometry";
 import type { Inches } from "../length";
 import type { CheckedPiece } from "./checked-piece";
 import type { CheckLength } from "./tape-check";
@@ -100,8 +100,7 @@ type Lengthened = (slip: Slip, amount: Inches) => Inches;
 function edgeLengthened(piece: CheckedPiece, path: Path): Lengthened {
   const corners = cornersOf(path);
   const whole = corners.at(-1)?.along ?? 0;
-  const marks = piece.marks
-    .filter(({ place }) => distanceToPath(path, place) <= ON_EDGE)
+  const marks = nearPath(path, piece.marks, ({ place }) => place, ON_EDGE)
     .map(({ id, place }) => ({ id, along: lengthTo(path, place) }))
     .sort((a, b) => a.along - b.along);
   return ({ moves }, amount) => {

@@ -34,24 +34,14 @@ const RISES: ReadonlySet<string> = new Set(["line", "along", "swing"]);
 /** Of what falls on one tick, the most telling says what the reading is. */
 const STRENGTH = { stitch: 0, guide: 1, cut: 2, help: 3 } as const;
 
-function madeBy({ name, piece, is, step }: ExactReading): Made {
-  return { name, piece, is, step };
-}
-
 /** Less than this off its line is not chalked. */
 const LEAST_OFF = 1 / 16;
 
 function settle(run: ChalkRun, one: ExactReading): Reading {
+  const { at, hair } = readOnTape(one.exact, run.tick);
   const off = one.off === null || Math.abs(one.off) < LEAST_OFF ? null : readOnTape(one.off, run.tick);
-  return {
-    ...readOnTape(one.exact, run.tick),
-    made: [madeBy(one)],
-    off: off !== null && off.at === 0 && !off.hair ? null : off,
-    from: one.from,
-    way: one.way,
-    alsoFrom: null,
-    place: one.place,
-  };
+  const made = { name: one.name, piece: one.piece, is: one.is, step: one.step };
+  return { at, hair, made: [made], off, from: one.from, way: one.way, alsoFrom: null, place: one.place };
 }
 
 const sameTick = (one: Reading, other: Reading): boolean =>
@@ -110,8 +100,15 @@ const THEN_ORDER: readonly ThenActKind[] = [
 function orderActs(acts: readonly ThenAct[]): readonly ThenAct[] {
   const stage = ({ act }: ThenAct) =>
     act === "rule" || act === "curve" ? THEN_ORDER.indexOf("rule") : THEN_ORDER.indexOf(act);
-  const key = (one: ThenAct) => JSON.stringify({ ...one, piece: one.step === null ? "" : one.piece });
-  const once = acts.filter((one, index) => acts.findIndex((other) => key(other) === key(one)) === index);
+  // Front and back that share a line say it once.
+  const key = ({ act, from, to, names }: ThenAct) => `${act} ${from} ${to} ${names.join(" ")}`;
+  const said = new Set<string>();
+  const once = acts.filter((one) => {
+    if (one.step !== null) return true;
+    const isNew = !said.has(key(one));
+    said.add(key(one));
+    return isNew;
+  });
   return once.sort((a, b) => stage(a) - stage(b));
 }
 

@@ -1,6 +1,5 @@
-import { type Edge, type LineId, lineIds, type Mark, type Piece } from "../chalk";
+import { type LineId, lineIds, type Mark, type Piece } from "../chalk";
 import type { TableStep } from "../cloth";
-import { distanceToPath } from "../geometry";
 import type { Inches, Tick } from "../length";
 import { certain } from "../result";
 
@@ -37,9 +36,4 @@ export function namedLine(piece: Piece, mark: string): Piece["lines"][number] | 
 /** Where a piece's origin lies across at the depth of a place that was read across from it. */
 export function originAt(mark: Mark): Inches {
   return mark.place.stitch.x - mark.stitch;
-}
-
-/** Whether a mark lies on an edge's stitching line, this near. */
-export function markLies(edge: Edge, mark: Mark, near: Inches): boolean {
-  return distanceToPath(edge.stitch, mark.place.stitch) <= near;
 }
