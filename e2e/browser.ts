@@ -78,3 +78,25 @@ export async function findBarriers(page: Page, rules: readonly string[] = ALL): 
 export function overflowsSideways(page: Page): Promise<boolean> {
   return page.evaluate(() => document.documentElement.scrollWidth > window.innerWidth + 1);
 }
+
+/** Opens every laying of the tape on a cut sheet into its single marks. */
+export async function openLayings(page: Page): Promise<void> {
+  await page.locator("details").first().waitFor();
+  await page.evaluate(() => {
+    for (const details of document.querySelectorAll("details")) details.open = true;
+  });
+}
+
+/** Walks on at the table until all is done, every length of the chalk measured and found right. */
+export async function walkTable(page: Page): Promise<number> {
+  const last = page.getByRole("button", { name: "All done" });
+  for (let screen = 1; screen < 200; screen++) {
+    const lengths = page.getByRole("list", { name: "Lengths to measure" });
+    if ((await lengths.count()) > 0)
+      for (const agrees of await lengths.getByRole("button", { pressed: false }).all()) await agrees.click();
+    if ((await last.count()) > 0 && (await last.isDisabled())) return screen;
+    await page.keyboard.press("ArrowRight");
+    await page.waitForTimeout(30);
+  }
+  throw new Error("the table has no end");
+}

@@ -4,7 +4,9 @@ import { tmpdir } from "node:os";
 import { join } from "node:path";
 import type { Browser } from "playwright-core";
 import { afterAll, beforeAll, describe, expect, it } from "vitest";
+import { type CutSheet, tableScreens } from "../src/core/formats";
 import { fractionGlyphs } from "../src/core/length";
+import { nameReading, sayTick } from "../src/core/wording";
 import { openBrowser, openPage, orderPath } from "./browser";
 import { address } from "./shop";
 
@@ -84,10 +86,7 @@ describe("screen, command and SVG", () => {
       ["--import", "tsx", "scripts/draft.ts", "docs/examples/straight-dress.json", "--svg", svgs],
       { encoding: "utf8", maxBuffer: 50_000_000 },
     );
-    const sheet = JSON.parse(stdout) as {
-      steps: { title: string; text: string }[];
-      pieces: { id: string; outline: { cut: string } }[];
-    };
+    const sheet = JSON.parse(stdout) as CutSheet;
     writeFileSync(join(folder, "sheet.json"), stdout);
     for (const { id, outline } of sheet.pieces)
       expect(readFileSync(join(svgs, `${id}.svg`), "utf8")).toContain(outline.cut);
@@ -96,15 +95,22 @@ describe("screen, command and SVG", () => {
     const { page } = await openPage(browser);
     await page.goto(`${address}${await orderPath(page, address, "Brisa Holloway", "Straight dress")}/print`);
     const printed = (await page.getByRole("listitem").allInnerTexts()).map((text) => text.replace(/\s+/g, " "));
-    expect(printed).toHaveLength(sheet.steps.length);
-    for (const [index, step] of sheet.steps.entries()) {
-      const said = step.text
+    const plain = (text: string) =>
+      text
         .replace(
           /(\d)?([½¼¾⅛⅜⅝⅞])/g,
           (_, whole: string | undefined, glyph: string) => `${whole ? `${whole} ` : ""}${fractionGlyphs[glyph]}`,
         )
-        .replaceAll("⁄", "/");
-      expect(printed[index], step.title).toContain(said.replace(/\s+/g, " "));
-    }
+        .replaceAll("⁄", "/")
+        .replace(/\s+/g, " ");
+    // One item for each laying of the tape with all its readings, one for every other step.
+    const told = tableScreens(sheet, "placements").flatMap(({ placement, steps }) =>
+      placement === null
+        ? steps.map((step) => [step.text])
+        : [placement.readings.map((reading) => `${sayTick(reading, "in", "1/8")} ${nameReading(reading, placement)}`)],
+    );
+    expect(printed).toHaveLength(told.length);
+    for (const [index, parts] of told.entries())
+      for (const part of parts) expect(printed[index]).toContain(plain(part));
   });
 });

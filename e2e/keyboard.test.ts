@@ -1,6 +1,6 @@
 import type { Browser, Page } from "playwright-core";
 import { afterAll, beforeAll, describe, expect, it } from "vitest";
-import { findBarriers, openBrowser, openPage, orderPath } from "./browser";
+import { findBarriers, openBrowser, openLayings, openPage, orderPath } from "./browser";
 import { address } from "./shop";
 
 let browser: Browser;
@@ -39,7 +39,10 @@ describe("with nothing but the keyboard", () => {
     for (const path of ["/", "/rules", order, `${order}/sheet`, `${order}/table`]) {
       await page.goto(address + path, { waitUntil: "networkidle" });
       await page.keyboard.press("?");
-      await page.getByRole("dialog", { name: "Keys" }).getByText("Done, on to the next step").waitFor();
+      await page
+        .getByRole("dialog", { name: "Keys" })
+        .getByText("Done, on to the next laying; read aloud, to the next reading")
+        .waitFor();
       expect(await findBarriers(page), path).toEqual([]);
       await page.keyboard.press("Escape");
     }
@@ -74,11 +77,13 @@ describe("with nothing but the keyboard", () => {
     const inHand = page.getByRole("region", { name: "The reading in hand" });
     await inHand.getByText("Top line", { exact: true }).waitFor();
     await page.keyboard.press("ArrowDown");
-    await inHand.getByText("Chest line", { exact: true }).waitFor();
+    await inHand.getByText("Neck depth", { exact: true }).waitFor();
+    await openLayings(page);
+    const tick = page.getByRole("checkbox", { name: "Done: Neck depth" }).first();
     await page.keyboard.press(" ");
-    await expect.poll(() => page.getByRole("checkbox", { name: "Done: Chest line" }).first().isChecked()).toBe(true);
+    await expect.poll(() => tick.isChecked()).toBe(true);
     await page.keyboard.press(" ");
-    await expect.poll(() => page.getByRole("checkbox", { name: "Done: Chest line" }).first().isChecked()).toBe(false);
+    await expect.poll(() => tick.isChecked()).toBe(false);
   });
 
   it("reaches every control of a page in its order, and comes back to the start", async () => {
@@ -108,14 +113,19 @@ describe("at the table", () => {
     const { page } = await openPage(browser);
     const order = await orderPath(page, address, "Ludo Farthing", "Shirt dress, body");
     await page.goto(`${address}${order}/table`, { waitUntil: "networkidle" });
+    // Past the picture and the folding: there is something to come closer to.
+    for (let screen = 0; screen < 4; screen++) await page.keyboard.press("ArrowRight");
     await page.getByRole("img", { name: /fold at the left/ }).waitFor();
     await page.keyboard.press("l");
     await page.getByRole("img", { name: /fold at the right/ }).waitFor();
     await page.keyboard.press("d");
-    // Past the folding, whose picture is the whole cloth: there is something to come closer to.
-    for (let step = 0; step < 4; step++) await page.keyboard.press("ArrowRight");
+    const seen = async () => Number((await cloth.getAttribute("viewBox"))?.split(" ")[3]);
+    const cloth = page.getByRole("img", { name: /what is chalked so far/ });
+    const near = await seen();
     await page.keyboard.press("z");
-    await page.getByRole("img", { name: /^Close to the step in hand/ }).waitFor();
+    await expect.poll(seen).toBeGreaterThan(near * 1.5);
+    await page.keyboard.press("w");
+    await page.getByRole("img", { name: /everything that will be chalked/ }).waitFor();
     await page.reload({ waitUntil: "networkidle" });
     await page.getByRole("img", { name: /fold at the right/ }).waitFor();
     expect(await page.evaluate(() => document.documentElement.dataset.room)).toBe("dim");
@@ -142,11 +152,67 @@ describe("at the table", () => {
     await page.keyboard.press("v");
     await expect.poll(said).toHaveLength(1);
     await page.keyboard.press("ArrowRight");
-    await expect.poll(async () => (await said()).at(-1)).toMatch(/^Top line\. .* inch/);
+    await expect.poll(async () => (await said()).at(-1)).toMatch(/^Top line.*\. with the short rule.* inch/);
     await page.keyboard.press("r");
     await expect.poll(said).toHaveLength(3);
     await page.keyboard.press("v");
     await page.keyboard.press("ArrowRight");
     expect(await said()).toHaveLength(3);
+  });
+
+  it("read aloud, a laying waits at each of its readings, and ticks what was marked", async () => {
+    const { page } = await openPage(browser);
+    await page.addInitScript(() => {
+      const said: string[] = [];
+      Object.assign(window, { said });
+      window.speechSynthesis.speak = (speech) => said.push(speech.text);
+    });
+    const last = () => page.evaluate(() => (window as unknown as { said: string[] }).said.at(-1) ?? "");
+    const order = await orderPath(page, address, "Odile Quarry", "Straight dress");
+    await page.goto(`${address}${order}/table`, { waitUntil: "networkidle" });
+    for (let screen = 0; screen < 4; screen++) await page.keyboard.press("ArrowRight");
+    await page.getByRole("heading", { name: "Along the top line" }).waitFor();
+    await page.keyboard.press("v");
+    await expect.poll(last).toMatch(/^Along the top line\. from .*cut at, neck width\.$/);
+    await page.keyboard.press("ArrowRight");
+    await expect.poll(last).toMatch(/^\d.* neck width\.$/);
+    await page.getByRole("heading", { name: "Along the top line" }).waitFor();
+    await page
+      .getByRole("button", { name: /neck width/, pressed: true })
+      .first()
+      .waitFor();
+    await page.keyboard.press("v");
+  });
+
+  it("the shears wait for the tape; who cuts all the same is named on the sheet for good", async () => {
+    const { page, wrong } = await openPage(browser);
+    const order = await orderPath(page, address, "Ludo Farthing", "Straight dress");
+    await page.goto(`${address}${order}/table`, { waitUntil: "networkidle" });
+    const measure = page.getByRole("heading", { name: "Measure the chalk" });
+    for (let screen = 0; screen < 20 && (await measure.count()) === 0; screen++) {
+      await page.keyboard.press("ArrowRight");
+      await page.waitForTimeout(40);
+    }
+    await page.getByRole("button", { name: "The diagonal agrees" }).click();
+    await page.getByLabel("The side, as read").fill("about 33");
+    await page.getByRole("alert").filter({ hasText: "is not a length" }).waitFor();
+    expect(await page.getByLabel("The side, as read").inputValue()).toBe("about 33");
+    await page.getByLabel("The side, as read").fill("30");
+    await page.getByText(/too short/).waitFor();
+    expect(await findBarriers(page)).toEqual([]);
+    await page.getByRole("button", { name: "Go on, not cutting yet" }).click();
+    expect(await page.getByRole("button", { name: "Next edge" }).isDisabled()).toBe(true);
+    await page.keyboard.press("ArrowLeft");
+    await page.getByText("Cut all the same").first().click();
+    await page.getByRole("button", { name: "Cut all the same" }).click();
+    await page.getByRole("alert").filter({ hasText: "Who cuts it all the same" }).waitFor();
+    await page.getByLabel("Who").fill("Ludo");
+    await page.getByRole("button", { name: "Cut all the same" }).click();
+    await page.getByRole("button", { name: "To the shears" }).click();
+    await page.getByRole("button", { name: "Next edge" }).click();
+    await page.waitForTimeout(800);
+    await page.goto(`${address}${order}/sheet`, { waitUntil: "networkidle" });
+    await page.getByText(/The front was cut without a passed check: Ludo, /).waitFor();
+    expect(wrong).toEqual([]);
   });
 });

@@ -1,7 +1,7 @@
 import { spawnSync } from "node:child_process";
 import type { Browser } from "playwright-core";
 import { afterAll, beforeAll, describe, expect, it } from "vitest";
-import { openBrowser, openPage, orderPath } from "./browser";
+import { openBrowser, openLayings, openPage, orderPath } from "./browser";
 import { address, folder as shopFolder } from "./shop";
 
 let browser: Browser;
@@ -36,7 +36,11 @@ describe("the main job, as a tailor does it", () => {
     // At once on to the sheet: what was decided a moment ago must be on it.
     await page.getByRole("radio", { name: "V" }).first().click();
     await page.getByRole("link", { name: "To the cut sheet" }).click();
-    await page.getByRole("button", { name: /^Front neck Join with a straight line/ }).waitFor();
+    await openLayings(page);
+    await page
+      .getByRole("button", { name: /^Front neck Join with a straight line/ })
+      .first()
+      .waitFor();
 
     // A quarter of 41½ is 10⅜, and ½ of ease: 10⅞ from the fold, cut at 12⅜.
     await page
@@ -51,15 +55,20 @@ describe("the main job, as a tailor does it", () => {
     await page.getByRole("row", { name: /bust.* 41\s1\/2 2 43\s1\/2/i }).waitFor();
 
     await page.getByRole("link", { name: "To the table" }).click();
-    await page.getByRole("heading", { name: "Lay the cloth" }).waitFor();
-    for (let step = 0; step < 5; step++) await page.keyboard.press("ArrowRight");
-    await page.getByRole("heading", { name: "Hip line" }).waitFor();
+    await page.getByRole("heading", { name: "Is this what the client chose?" }).waitFor();
+    await page.getByText("Zip at the centre back").waitFor();
+    for (let screen = 0; screen < 3; screen++) await page.keyboard.press("ArrowRight");
+    await page.getByRole("heading", { name: "Lengths" }).waitFor();
     await page.keyboard.press("ArrowLeft");
-    await page.getByRole("button", { name: "Done, next" }).click();
-    await page.getByRole("heading", { name: "Hip line" }).waitFor();
+    await page.getByRole("button", { name: "All chalked, next" }).click();
+    await page.getByRole("heading", { name: "Lengths" }).waitFor();
+    // One reading is ticked, and the laying left half done: so it is found again.
+    await page.getByRole("button", { name: /^9 chest line/ }).click();
+    await page.waitForTimeout(500);
     await page.reload();
-    await page.getByRole("heading", { name: "Hip line" }).waitFor();
-    await page.getByText(/^26/).first().waitFor();
+    await page.getByRole("heading", { name: "Lengths" }).waitFor();
+    await page.getByRole("button", { name: /^9 chest line/, pressed: true }).waitFor();
+    await page.getByRole("button", { name: /^26 hip line or 9 from the waist line/, pressed: false }).waitFor();
     expect(wrong).toEqual([]);
   });
 
@@ -76,6 +85,7 @@ describe("the main job, as a tailor does it", () => {
     await page.getByRole("radio", { name: "Square" }).first().click();
     await page.getByText(/Not kept/).waitFor();
     await page.goto(`${garment}/sheet`);
+    await openLayings(page);
     expect(await page.getByRole("button", { name: /^Front neck Join with a straight line/ }).count()).toBe(1);
   });
 });
@@ -126,7 +136,11 @@ describe("what goes wrong is said where it happened, and nothing typed is lost",
     await page.getByRole("radio", { name: "Panels from the armhole" }).first().click();
     await page.getByText("Kept.").waitFor();
     await page.getByRole("link", { name: "To the cut sheet" }).click();
-    await page.getByRole("button", { name: /^Move the outer panel out/ }).click();
+    await openLayings(page);
+    await page
+      .getByRole("button", { name: /^Move the outer panel out/ })
+      .first()
+      .click();
     await page.getByRole("tab", { name: "Proof" }).click();
     await page.getByRole("row", { name: /Front panels.*above · below the bust.*yes/is }).waitFor();
     expect(wrong).toEqual([]);
