@@ -81,6 +81,7 @@ export function overflowsSideways(page: Page): Promise<boolean> {
 
 /** Opens every laying of the tape on a cut sheet into its single marks. */
 export async function openLayings(page: Page): Promise<void> {
+  await page.getByRole("heading", { name: /^Cut sheet for/ }).waitFor();
   await page.locator("details").first().waitFor();
   await page.evaluate(() => {
     for (const details of document.querySelectorAll("details")) details.open = true;
@@ -92,8 +93,8 @@ export async function walkTable(page: Page): Promise<number> {
   const last = page.getByRole("button", { name: "All done" });
   for (let screen = 1; screen < 200; screen++) {
     const lengths = page.getByRole("list", { name: "Lengths to measure" });
-    if ((await lengths.count()) > 0)
-      for (const agrees of await lengths.getByRole("button", { pressed: false }).all()) await agrees.click();
+    const open = lengths.getByRole("button", { pressed: false });
+    for (let left = await open.count(); left > 0; left = await open.count()) await open.first().click();
     if ((await last.count()) > 0 && (await last.isDisabled())) return screen;
     await page.keyboard.press("ArrowRight");
     await page.waitForTimeout(30);
