@@ -4,9 +4,9 @@ import { clientPath, openBrowser, orderPath } from "../../e2e/browser";
 
 export interface BrowserFigures {
   readonly scriptPerRedraftMs: number;
-  /** Gzipped size of all scripts that each view loads. */
   /** The longest that the page was held up while a lay was looked for. */
   readonly longestInLayMs: number;
+  /** Gzipped size of all scripts that each view loads. */
   readonly scriptKb: Readonly<Record<string, number>>;
   readonly pageMs: Readonly<Record<string, number>>;
 }
@@ -61,7 +61,6 @@ async function timePage(page: Page, url: string): Promise<number> {
   return times.slice(1).sort((a, b) => a - b)[2] ?? 0;
 }
 
-/** Every view by its name, for one order of one client. */
 /** The longest that the page was held up in ten seconds of looking for a lay, once it has arrived. */
 async function timeLay(page: Page, address: string): Promise<number> {
   await page.goto(address);
@@ -78,6 +77,7 @@ async function timeLay(page: Page, address: string): Promise<number> {
   );
 }
 
+/** Every view by its name, for one order of one client. */
 function viewsOf(order: string, client: string): Readonly<Record<string, string>> {
   return {
     orders: "/",

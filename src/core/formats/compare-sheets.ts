@@ -1,5 +1,5 @@
 import type { Inches } from "../length";
-import type { CutSheet, SheetPiece } from "./cut-sheet";
+import type { SheetDrawing, SheetPiece } from "./cut-sheet";
 
 /** A number of one sheet beside the same of another; null where one of them has none. */
 export interface Compared {
@@ -75,7 +75,7 @@ function comparePiece(
 }
 
 /** What lies elsewhere on another sheet, mark by mark, in the order of chalking. Both in inches, `after` − `before` is the move. */
-export function compareSheets(before: CutSheet, after: CutSheet): SheetComparison {
+export function compareSheets(before: SheetDrawing, after: SheetDrawing): SheetComparison {
   const [old, now] = [before, after].map(({ pieces }) => new Map(pieces.map((piece) => [piece.id, readPiece(piece)])));
   const all = [...(now?.keys() ?? [])].flatMap((id) => {
     const [was, is] = [old?.get(id), now?.get(id)];
@@ -83,7 +83,7 @@ export function compareSheets(before: CutSheet, after: CutSheet): SheetCompariso
   });
   const marks = all.filter((change) => moved(change) || moved(change.cut));
   const girths = new Map([...before.girths, ...after.girths].map(({ line, on }) => [on, { line, on }]));
-  const girth = (sheet: CutSheet, on: string) => sheet.girths.find((one) => one.on === on)?.drawn ?? null;
+  const girth = (sheet: SheetDrawing, on: string) => sheet.girths.find((one) => one.on === on)?.drawn ?? null;
   return {
     marks,
     girths: [...girths.values()]

@@ -200,6 +200,8 @@ export const cutSheetSchema = v.object({
 });
 
 export type CutSheet = v.InferOutput<typeof cutSheetSchema>;
+/** A cut sheet without the work at the table: everything that is drawn, proved and bought. */
+export type SheetDrawing = Omit<CutSheet, "steps" | "placements">;
 export type SheetPiece = CutSheet["pieces"][number];
 export type SheetMark = SheetPiece["marks"][number];
 export type SheetStep = CutSheet["steps"][number];

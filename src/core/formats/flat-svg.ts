@@ -1,5 +1,5 @@
 import type { Point } from "../geometry";
-import type { CutSheet } from "./cut-sheet";
+import type { SheetDrawing } from "./cut-sheet";
 import { drawFlat, type FlatHalf } from "./flat";
 
 const APART = 3;
@@ -31,7 +31,7 @@ function drawHalf(half: FlatHalf, at: number): string {
 }
 
 /** A garment flat, front and back, as a small picture of its own. */
-export function flatSvg(sheet: CutSheet): string | null {
+export function flatSvg(sheet: SheetDrawing): string | null {
   const halves = drawFlat(sheet);
   const [front, back] = halves;
   if (front === undefined) return null;

@@ -1,6 +1,6 @@
 import { flattenPath, type Point, readPathData } from "../geometry";
 import type { Inches } from "../length";
-import type { CutSheet, SheetPiece } from "./cut-sheet";
+import type { SheetDrawing, SheetPiece } from "./cut-sheet";
 
 /** A stretch of a garment's outline or a seam on it, as it looks when sewn. */
 export interface FlatEdge {
@@ -131,7 +131,7 @@ function joinDepth(upper: readonly SheetPiece[]): Inches {
   return depths.length === 0 ? 0 : Math.max(...depths);
 }
 
-function drawHalf(sheet: CutSheet, half: "front" | "back"): FlatHalf | null {
+function drawHalf(sheet: SheetDrawing, half: "front" | "back"): FlatHalf | null {
   const own = sheet.pieces.filter((piece) => piece.half === half);
   const isUpper = ({ edges }: SheetPiece) => edges.some(({ role }) => role === "neck");
   const leads = own.filter(({ drawnWith }) => drawnWith === null);
@@ -155,6 +155,6 @@ function drawHalf(sheet: CutSheet, half: "front" | "back"): FlatHalf | null {
  * A garment as a flat front and back, from its real pieces: stitching lines with darts sewn and panels joined, each half
  * right of its centre line. Chalked cloth, not a likeness: a sleeve, collar or strip that is not a half is left out.
  */
-export function drawFlat(sheet: CutSheet): readonly FlatHalf[] {
+export function drawFlat(sheet: SheetDrawing): readonly FlatHalf[] {
   return (["front", "back"] as const).flatMap((half) => drawHalf(sheet, half) ?? []);
 }

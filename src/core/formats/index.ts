@@ -11,6 +11,7 @@ export {
   type CutSheet,
   cutSheetSchema,
   type SheetCheck,
+  type SheetDrawing,
   type SheetMark,
   type SheetPiece,
   type SheetStep,
@@ -31,7 +32,8 @@ export {
 export { waiversOf, withChecks } from "./kept-checks";
 export { type ClothQuestion, type LayQuestion, readLayQuestion } from "./lay-question";
 export { isMeasured, joinLights, type Lights, lightsOf, lookOf, noLights, rubbedOut } from "./lights";
-export { makeSheet, type SheetOutcome } from "./make-sheet";
+export { makeDrawing } from "./make-drawing";
+export { makeSheet } from "./make-sheet";
 export { type KeptLay, type Order, type OrderError, orderSchema } from "./order";
 export { type NeededReading, neededReadings } from "./order-needs";
 export { type OrderPatch, patchLay, patchOrder } from "./order-patch";
@@ -40,6 +42,7 @@ export { type PlacementTape, placementTape, type TapeFlag } from "./placement-ta
 export { type CardReadings, readCard } from "./read-card";
 export { readRules } from "./read-decisions";
 export { type ReadOrder, readOrder } from "./read-order";
+export type { SheetOutcome } from "./sheet-outcome";
 export type { SheetAct, SheetLength, SheetPlacement, SheetReading } from "./sheet-table";
 export { sheetTick } from "./sheet-tick";
 export { markPlace, type Place, type StepTape, stepTape } from "./step-tape";
@@ -62,4 +65,5 @@ export {
   mainCloth,
   type WhatIf,
 } from "./what-if";
-export { type RefusedOrder, writeSheet } from "./write-sheet";
+export type { RefusedOrder } from "./write-refusal";
+export { writeSheet } from "./write-sheet";

@@ -1,11 +1,10 @@
-import type { Draft, Given, Piece, TermCode } from "../chalk";
-import { type TableStep, tipHoles } from "../cloth";
+import type { Draft } from "../chalk";
+import type { TableStep } from "../cloth";
 import type { Point } from "../geometry";
 import { checkLengths, type Placement, type Reading, type ThenAct } from "../table";
 import { wordPieceName } from "../wording";
-import type { SheetMark, SheetStep } from "./cut-sheet";
+import type { SheetStep } from "./cut-sheet";
 import type { SheetLength, SheetPlacement, SheetReading } from "./sheet-table";
-import { writeTerms } from "./write-terms";
 
 const place = ({ x, y }: Point): [number, number] => [x, y];
 
@@ -75,16 +74,4 @@ export function writeTableParts(
     default:
       return moving;
   }
-}
-
-/** Where sewn darts are pierced: marks that are made on the cut piece, not with the chalk. */
-export function writeHoles(piece: Piece, given: Given): SheetMark[] {
-  const inside: TermCode = "inside-the-tip";
-  return tipHoles(piece, Number(given.choices.scale ?? 1)).map(({ id, dart, point, inside: value }) => ({
-    id,
-    reading: value,
-    terms: writeTerms([{ code: inside, kind: "style", value, source: `dart:${dart}` }], given.unit),
-    cutTerms: [],
-    at: { stitch: place(point), cut: null },
-  }));
 }

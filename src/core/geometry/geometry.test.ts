@@ -1,4 +1,6 @@
 import { Polygon } from "@flatten-js/core";
+import { Bezier } from "bezier-js";
+import { Clipper, FillRule } from "clipper2-ts";
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
 import {
@@ -73,6 +75,30 @@ describe("lengths", () => {
       ),
     );
   });
+  it("agrees with a curve library on 300 made-up curves: their lengths, and where a line crosses them", () => {
+    const spot = fc.tuple(fc.integer({ min: -200, max: 200 }), fc.integer({ min: -200, max: 200 }));
+    fc.assert(
+      fc.property(spot, spot, spot, spot, fc.integer({ min: -150, max: 150 }), (...told) => {
+        const [start, first, second, end, across] = told;
+        const [a, b, c, d] = [start, first, second, end].map(([x, y]) => at(x / 10, y / 10));
+        if (a === undefined || b === undefined || c === undefined || d === undefined) return;
+        const path: Path = { start: a, segments: [cubicTo(b, c, d)] };
+        const curve = new Bezier([a, b, c, d]);
+        expect(pathLength(path)).toBeCloseTo(curve.length(), 9);
+        // A thousandth off the places it is made of: there rounding alone decides whether an end is met.
+        const down = across / 10 + 1e-3;
+        const theirs = curve
+          .intersects({ p1: at(-99, down), p2: at(99, down) })
+          .map(Number)
+          .sort((p, q) => p - q);
+        const mine = crossAtDepth(path, down).map(({ x }) => x);
+        expect(mine).toHaveLength(theirs.length);
+        for (const [index, x] of mine.entries())
+          expect(x).toBeCloseTo(theirs.map((t) => curve.get(t).x)[index] ?? Number.NaN, 3);
+      }),
+      { numRuns: 300, seed: 11 },
+    );
+  });
   it("arrives where it measured: walking to a depth and back gives the same length", () => {
     const side = sideSeam({ underarm: at(10.5, 8), waist: at(9, 16), hip: at(11, 25), hem: at(12, 40) });
     for (const down of [9, 14.5, 16, 20, 33]) {
@@ -117,6 +143,35 @@ describe("cutting outline", () => {
         outline,
       ),
     ).toBeLessThan(0.01);
+  });
+  it("cuts off every loop of a tight neck as a clipping library does, and keeps the area", () => {
+    fc.assert(
+      fc.property(
+        fc.double({ min: 0.15, max: 0.7, noNaN: true }),
+        fc.double({ min: 2.5, max: 3.5, noNaN: true }),
+        fc.double({ min: 0.75, max: 1.5, noNaN: true }),
+        (depth, width, allowance) => {
+          const corners = [at(width, 0), at(8, 1), at(8, 20), at(0, 20), at(0, depth)];
+          const neck: Path = {
+            start: at(0, depth),
+            segments: [curveBetween(at(0, depth), { x: 1, y: 0 }, at(width, 0), { x: 0, y: -1 })],
+          };
+          const sides = corners.slice(1).map((to, index) => straight(corners[index] ?? to, to));
+          const outline = cutOutline(
+            [neck, ...sides].map((stitch, index) => ({ stitch, allowance: index === 0 ? allowance : 0 })),
+          );
+          expect(isSimple(outline)).toBe(true);
+          const [clean] = Clipper.unionD([outline.map(({ x, y }) => ({ x, y }))], [], FillRule.NonZero, 5);
+          expect(polygonArea(clean ?? [])).toBeCloseTo(polygonArea(outline), 3);
+          expect(
+            areaOutside(
+              [neck, ...sides].flatMap((side) => flattenPath(side).slice(1)),
+              outline,
+            ),
+          ).toBeLessThan(0.01);
+        },
+      ),
+    );
   });
   it("knows a bow tie from a piece", () => expect(isSimple([at(0, 0), at(4, 4), at(4, 0), at(0, 4)])).toBe(false));
   it("agrees with a library on whether 300 made-up outlines cross themselves", () => {
@@ -203,6 +258,20 @@ describe("cutting, turning and solving", () => {
         expect(overlapBeside(one, other)).toBeCloseTo(shared, 6);
         expect(polygonArea(one) - areaOutside(one, other)).toBeCloseTo(Math.min(shared, 36), 3);
       }),
+    );
+  });
+  it("measures what of one outline sticks out of another as a library clips it, within a twentieth: half of what a front may stick out", () => {
+    const spot = fc.tuple(fc.integer({ min: 0, max: 90 }), fc.integer({ min: 0, max: 90 }));
+    const corner = fc.tuple(spot, spot, spot);
+    fc.assert(
+      fc.property(corner, corner, (one, other) => {
+        const [inner, outer] = [one, other].map((spots) => spots.map(([x, y]) => at(x / 10, y / 10)));
+        if (inner === undefined || outer === undefined) return;
+        const clipped = Clipper.differenceD([[...inner]], [[...outer]], FillRule.NonZero, 5);
+        const theirs = clipped.reduce((sum, part) => sum + Clipper.areaD(part), 0);
+        expect(Math.abs(areaOutside(inner, outer) - theirs)).toBeLessThan(0.05);
+      }),
+      { seed: 3 },
     );
   });
   it("a side seam runs through every mark it is given and is never wider between two of them", () => {

@@ -1,7 +1,5 @@
-import { Clipper, FillRule } from "clipper2-ts";
 import type { Inches } from "../length";
 import { distanceToPath, flattenPath } from "./measure";
-import { polygonArea } from "./outline";
 import type { Path } from "./path";
 import { cross, distance, type Point, subtract } from "./point";
 
@@ -57,12 +55,6 @@ export function isSimple(outline: Path | readonly Point[]): boolean {
   return corners.length > 2;
 }
 
-/** How much of `inner` sticks out of `outer`, in square inches: 0 when it could be cut from it. */
-export function areaOutside(inner: readonly Point[], outer: readonly Point[]): number {
-  const outside = Clipper.differenceD([[...inner]], [[...outer]], FillRule.NonZero, 5);
-  return outside.reduce((sum, path) => sum + polygonArea(path), 0);
-}
-
 /** Where a closed outline crosses a level, from the left; half-open, so that a corner on the level counts once. */
 export function crossingsAt(outline: readonly Point[], level: Inches): readonly Inches[] {
   const found: Inches[] = [];
@@ -104,6 +96,35 @@ export function overlapBeside(left: readonly Point[], right: readonly Point[]): 
   for (let down = Math.min(...tops) + LEVEL / 2; down < Math.max(...tops); down += LEVEL) {
     const [one, other] = [reachAt(left, down), reachAt(right, down)];
     if (one !== null && other !== null) area += LEVEL * Math.max(0, one.right - other.left);
+  }
+  return area;
+}
+
+/** How far apart levels are at most where an area is summed. */
+const FINE_LEVEL = 1 / 16;
+
+/** How much of a level lies between the crossings of one outline and outside those of another; both rising, in pairs. */
+function lengthOutside(inner: readonly Inches[], outer: readonly Inches[]): Inches {
+  let length = 0;
+  for (let index = 0; index + 1 < inner.length; index += 2) {
+    const [from, to] = [inner[index] as Inches, inner[index + 1] as Inches];
+    length += to - from;
+    for (let other = 0; other + 1 < outer.length; other += 2)
+      length -= Math.max(0, Math.min(to, outer[other + 1] as Inches) - Math.max(from, outer[other] as Inches));
+  }
+  return length;
+}
+
+/** How much of `inner` sticks out of `outer`, in square inches, summed level by level: 0 when it could be cut from it. */
+export function areaOutside(inner: readonly Point[], outer: readonly Point[]): number {
+  const depths = inner.map(({ y }) => y);
+  const [top, bottom] = [Math.min(...depths), Math.max(...depths)];
+  const levels = Math.ceil((bottom - top) / FINE_LEVEL);
+  const apart = (bottom - top) / levels;
+  let area = 0;
+  for (let level = 0; level < levels; level++) {
+    const down = top + (level + 0.5) * apart;
+    area += apart * lengthOutside(crossingsAt(inner, down), crossingsAt(outer, down));
   }
   return area;
 }

@@ -86,8 +86,7 @@ function crossSegment(from: Point, segment: Segment, edge: StraightEdge): readon
   const first = height(segment.control1);
   const second = height(segment.control2);
   if (Math.min(start, first, second, end) > 1e-7 || Math.max(start, first, second, end) < -1e-7) return NONE;
-  const through = scale(normal, offset);
-  const roots = curveCrossings(curvePoints(from, segment), through, add(through, { x: -normal.y, y: normal.x }));
+  const roots = curveCrossings([start, first, second, end]);
   // A root at an end is lost to rounding now and then; the ends are tried by themselves.
   const ends = [...(Math.abs(start) < 1e-7 ? [0] : NONE), ...(Math.abs(end) < 1e-7 ? [1] : NONE)];
   return ends.length === 0 ? roots : [...ends, ...roots].sort((one, other) => one - other);

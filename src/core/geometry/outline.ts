@@ -1,4 +1,3 @@
-import { Clipper, FillRule } from "clipper2-ts";
 import type { Inches } from "../length";
 import { type PlaceOnPath, tracePath } from "./measure";
 import type { Path } from "./path";
@@ -14,7 +13,6 @@ export interface OutlineEdge {
 }
 
 const MITRE_LIMIT = 4;
-const PRECISION = 5;
 
 /** A row of points with the ways it leaves backwards from its start and forwards from its end. */
 interface Chain {
@@ -147,14 +145,26 @@ export function cutLine(edge: OutlineEdge): readonly Point[] {
   return cutChain(edge).points;
 }
 
-/** Loops that an offset inside a tight curve leaves behind are dropped: only what is wound once the right way stays. */
+/** Where a closed chain first runs over itself, and the corners before and behind the place; null when it never does. */
+function findSelfCrossing(points: readonly Point[]): Crossing | null {
+  const after = (index: number) => points[(index + 1) % points.length] as Point;
+  for (let last = 0; last < points.length; last++)
+    // Neighbours share a corner; the last stretch is the first one's neighbour too.
+    for (let first = last + 2; first < points.length - (last === 0 ? 1 : 0); first++) {
+      const point = crossPieces(points[last] as Point, after(last), points[first] as Point, after(first));
+      if (point !== null) return { point, last, first };
+    }
+  return null;
+}
+
+/** Loops that an offset inside a tight curve leaves behind are cut off where the chain crosses itself: the largest part stays. */
 function dropLoops(points: readonly Point[]): readonly Point[] {
-  const clean = Clipper.unionD([[...points]], [], FillRule.Positive, PRECISION);
-  const largest = clean.reduce<readonly Point[]>(
-    (best, path) => (polygonArea(path) > polygonArea(best) ? path : best),
-    [],
-  );
-  return largest.map(({ x, y }) => ({ x, y }));
+  const crossing = findSelfCrossing(points);
+  if (crossing === null) return points;
+  const { point, last, first } = crossing;
+  const loop = [point, ...points.slice(last + 1, first + 1)];
+  const rest = [...points.slice(0, last + 1), point, ...points.slice(first + 1)];
+  return dropLoops(polygonArea(loop) > polygonArea(rest) ? loop : rest);
 }
 
 /** Area of a closed chain in square inches, whichever way it is wound. */

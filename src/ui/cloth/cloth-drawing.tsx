@@ -1,21 +1,8 @@
-import { useMemo } from "react";
-import { type CutSheet, lightsOf, noLights, type SheetStep } from "@/core/formats";
-import type { ChalkLook } from "./chalk-piece";
-import { ChalkPiece } from "./chalk-piece";
-import { asHigh, frameGroup, frameStep, type Group, namePieces } from "./cloth-frame";
+import type { ReactNode } from "react";
+import type { SheetDrawing } from "@/core/formats";
+import { type ChalkLook, ChalkPiece, WHOLE } from "./chalk-piece";
+import { asHigh, type ClothFrame, frameGroup, type Group, namePieces, type View } from "./cloth-frame";
 import { ClothStage } from "./cloth-stage";
-import { StepTapeOverlay } from "./step-tape-overlay";
-
-interface ClothDrawingProps {
-  readonly sheet: CutSheet;
-  readonly group: Group;
-  readonly activeStep?: SheetStep | null;
-  /** Only the part round the step in hand, larger. */
-  readonly close?: boolean;
-  /** How high its window is, in inches, where cloths stand beside one another in one scale. */
-  readonly high?: number;
-  readonly onMark?: (piece: string, mark: string) => void;
-}
 
 /** Seen closer, chalk and words stay as fine as they are on the whole cloth. */
 export const FINE_CLOSE = 0.6;
@@ -26,30 +13,35 @@ export const LAYERS: Readonly<Record<number, string>> = {
   4: "cloth in four layers",
 };
 
+interface ClothDrawingProps {
+  readonly sheet: SheetDrawing;
+  readonly group: Group;
+  readonly look?: ChalkLook;
+  /** The piece in hand, where two lie in one outline. */
+  readonly inHand?: string | undefined;
+  /** Only a part of the cloth, larger. */
+  readonly close?: ((frame: ClothFrame) => View) | undefined;
+  /** How high its window is, in inches, where cloths stand beside one another in one scale. */
+  readonly high?: number;
+  readonly onMark?: (piece: string, mark: string) => void;
+  /** What lies over the chalk: a tape. */
+  readonly children?: ReactNode;
+}
+
 /** A group of pieces chalked on its folded cloth, to scale. */
-export function ClothDrawing({ sheet, group, activeStep = null, close = false, high, onMark }: ClothDrawingProps) {
-  const look = useMemo(
-    (): ChalkLook => ({
-      shown: null,
-      lit: activeStep === null ? noLights : lightsOf(sheet, activeStep),
-      crossed: new Set(activeStep?.phase === "cut" ? activeStep.mustNotCut : []),
-      shears: false,
-    }),
-    [sheet, activeStep],
-  );
+export function ClothDrawing({ sheet, group, look = WHOLE, inHand, close, high, onMark, children }: ClothDrawingProps) {
   const frame = frameGroup(sheet, group);
   if (frame === null) return null;
   const { lead, right } = frame;
-  const fine = close ? FINE_CLOSE : 1;
   // In four layers two pieces lie in one outline; panels lie beside each other.
   const shared = group.layers === 4;
-  const stepPiece = activeStep === null ? undefined : frame.pieces.find(({ id }) => id === activeStep.piece);
+  const nearest = frame.pieces.find(({ id }) => id === inHand) ?? lead;
   return (
     <ClothStage
-      id={`${group.id}-${close ? "close" : "whole"}`}
-      said={`${close ? "Close to the step in hand: the" : "The"} ${namePieces(frame)} chalked on the ${LAYERS[group.layers] ?? "cloth"}`}
+      id={`${group.id}-${close === undefined ? "whole" : "close"}`}
+      said={`${close === undefined ? "The" : "Close to the step in hand: the"} ${namePieces(frame)} chalked on the ${LAYERS[group.layers] ?? "cloth"}`}
       frame={frame}
-      view={close && activeStep !== null ? frameStep(frame, activeStep) : asHigh(frame.view, high)}
+      view={close === undefined ? asHigh(frame.view, high) : close(frame)}
       layers={group.layers}
       unit={sheet.unit}
     >
@@ -60,14 +52,12 @@ export function ClothDrawing({ sheet, group, activeStep = null, close = false, h
           right={right}
           look={look}
           onMark={onMark}
-          faint={shared && piece !== (stepPiece ?? lead)}
+          faint={shared && piece !== nearest}
           withLines={shared || piece === lead}
-          fine={fine}
+          fine={close === undefined ? 1 : FINE_CLOSE}
         />
       ))}
-      {activeStep !== null && stepPiece !== undefined && (
-        <StepTapeOverlay piece={stepPiece} step={activeStep} unit={sheet.unit} fine={fine} />
-      )}
+      {children}
     </ClothStage>
   );
 }

@@ -1,8 +1,8 @@
-import { type CutSheet, type SheetPiece, type SheetStep, stepTape } from "@/core/formats";
+import type { SheetDrawing, SheetPiece } from "@/core/formats";
 import type { Unit } from "@/core/length";
 import { lineNames } from "@/core/wording";
 
-export type Group = CutSheet["groups"][number];
+export type Group = SheetDrawing["groups"][number];
 
 export interface View {
   readonly left: number;
@@ -32,7 +32,7 @@ function roomForNames(lead: SheetPiece): number {
   return LETTER * Math.max(...lead.lines.map(({ id }) => lineNames[id].length));
 }
 
-export function frameGroup(sheet: CutSheet, group: Group): ClothFrame | null {
+export function frameGroup(sheet: SheetDrawing, group: Group): ClothFrame | null {
   const pieces = group.pieces.flatMap((id) => sheet.pieces.filter((piece) => piece.id === id));
   const [lead] = pieces;
   if (lead === undefined) return null;
@@ -52,7 +52,7 @@ export function frameGroup(sheet: CutSheet, group: Group): ClothFrame | null {
  * Cloths beside one another in one scale: each column as wide as its cloth is, all windows equally high, so that a placket
  * is never as wide as a front. From the first: one that arrives must not push the others aside.
  */
-export function shareScale(sheet: CutSheet): {
+export function shareScale(sheet: SheetDrawing): {
   readonly columns: { readonly gridTemplateColumns: string };
   readonly height: number;
 } {
@@ -71,28 +71,6 @@ export function asHigh(view: View, height: number | undefined): View {
 /** The pieces on a cloth, in words: `centre front and side front`. */
 export function namePieces({ pieces }: ClothFrame): string {
   return pieces.map(({ name }) => name.toLowerCase()).join(" and ");
-}
-
-/** The depth that a step is about: its tape's middle, else its edge's. */
-function stepDepth(piece: SheetPiece, step: SheetStep): number {
-  const tape = stepTape(piece, step);
-  if (tape !== null) return (tape.from[1] + tape.to[1]) / 2;
-  const notch =
-    step.phase === "notch"
-      ? piece.notches.find(({ id, edge }) => edge === step.edge && step.id.startsWith(`notch-${id}-`))
-      : undefined;
-  if (notch !== undefined) return notch.point[1];
-  const edge = piece.edges.find(({ id }) => id === step.edge);
-  return edge === undefined ? 0 : (edge.start[1] + edge.end[1]) / 2;
-}
-
-/** The part of the cloth round the step in hand, as wide as the cloth and as high as it is wide. */
-export function frameStep(frame: ClothFrame, step: SheetStep): View {
-  const piece = frame.pieces.find(({ id }) => id === step.piece) ?? frame.lead;
-  const height = Math.min(frame.view.height, frame.view.width * 0.86);
-  const lowest = frame.view.top + frame.view.height - height;
-  const top = Math.min(lowest, Math.max(frame.view.top, stepDepth(piece, step) - height / 2));
-  return { ...frame.view, top, height };
 }
 
 /** Steps of a tape in the shop's unit: every inch with a number at each second, or every centimetre with one at each fifth. */

@@ -1,7 +1,7 @@
 "use client";
 
 import { useMemo, useState } from "react";
-import { makeSheet, type Order } from "@/core/formats";
+import { makeDrawing, type Order } from "@/core/formats";
 import type { Decision } from "@/server/garment-decisions";
 import { DecisionField, type DecisionValue } from "@/ui/garment/decision-field";
 import { ChoicePills } from "@/ui/shell/choice-pills";
@@ -60,16 +60,16 @@ export function CompareView({ document, sets, cards, choices }: CompareViewProps
   const [kind, setKind] = useState<Kind>("sets");
   const [picked, setPicked] = useState<Readonly<Record<string, string>>>({});
   const [changed, setChanged] = useState<Readonly<Record<string, DecisionValue>>>({});
-  const before = useMemo(() => makeSheet(document), [document]);
+  const before = useMemo(() => makeDrawing(document), [document]);
   const alternatives = kind === "cards" ? cards : sets;
   const alternative = alternatives.find(({ id }) => id === picked[kind]) ?? alternatives[0];
   const choice = choices.find(({ id }) => id === picked.choice) ?? choices[0];
   const after = useMemo(() => {
-    if (kind !== "choice") return alternative === undefined ? null : makeSheet(alternative.document);
+    if (kind !== "choice") return alternative === undefined ? null : makeDrawing(alternative.document);
     const told = choice === undefined ? undefined : changed[choice.id];
     return choice === undefined || told === undefined
       ? before
-      : makeSheet({ ...document, choices: { ...document.choices, [choice.id]: told } });
+      : makeDrawing({ ...document, choices: { ...document.choices, [choice.id]: told } });
   }, [kind, alternative, choice, changed, document, before]);
   if (before.kind !== "sheet") return <p className="slip m-4 p-4">This order cannot be drawn as it stands.</p>;
   const { sheet } = before;

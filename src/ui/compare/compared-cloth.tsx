@@ -1,11 +1,11 @@
-import type { CutSheet, SheetPiece } from "@/core/formats";
+import type { SheetDrawing, SheetPiece } from "@/core/formats";
 import { ChalkPiece, WHOLE } from "@/ui/cloth/chalk-piece";
 import { asHigh, frameGroup, type Group, namePieces, type View } from "@/ui/cloth/cloth-frame";
 import { ClothStage } from "@/ui/cloth/cloth-stage";
 
 interface ComparedClothProps {
-  readonly before: CutSheet;
-  readonly after: CutSheet;
+  readonly before: SheetDrawing;
+  readonly after: SheetDrawing;
   readonly group: Group;
   /** How high its window is, where cloths stand beside one another in one scale. */
   readonly high: number;

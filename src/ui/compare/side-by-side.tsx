@@ -1,6 +1,6 @@
 "use client";
 
-import { type CutSheet, compareSheets, type SheetOutcome } from "@/core/formats";
+import { compareSheets, type SheetDrawing, type SheetOutcome } from "@/core/formats";
 import { outcomeErrors } from "@/server/sheet-errors";
 import { shareScale } from "@/ui/cloth/cloth-frame";
 import { Fractions } from "@/ui/reading/fractions";
@@ -8,8 +8,8 @@ import { ComparedCloth } from "./compared-cloth";
 import { ComparisonTable } from "./comparison-table";
 
 interface SideBySideProps {
-  readonly before: CutSheet;
-  readonly after: SheetOutcome;
+  readonly before: SheetDrawing;
+  readonly after: SheetOutcome<SheetDrawing>;
   /** The table under the cloth, where there is no room beside it. */
   readonly stacked?: boolean;
   /** What is said when nothing moves. */

@@ -1,5 +1,5 @@
 import { memo } from "react";
-import { type CutSheet, drawFlat, type FlatHalf } from "@/core/formats";
+import { drawFlat, type FlatHalf, type SheetDrawing } from "@/core/formats";
 
 /** Room between front and back, in inches. */
 const APART = 3;
@@ -56,7 +56,7 @@ function FlatSide({ half, mirrored }: { readonly half: FlatHalf; readonly mirror
 }
 
 /** Where the garment opens, and its buttonholes, as they are on the sheet. */
-function Opening({ sheet, half }: { readonly sheet: CutSheet; readonly half: FlatHalf }) {
+function Opening({ sheet, half }: { readonly sheet: SheetDrawing; readonly half: FlatHalf }) {
   const pieces = sheet.pieces.filter((piece) => piece.half === half.half && piece.drawnWith === null);
   const zipEnd = pieces.flatMap(({ marks }) => marks).find(({ id }) => id === "centre/zip-end");
   const slitEnd = pieces.flatMap(({ marks }) => marks).find(({ id }) => id === "centre/slit-end");
@@ -79,7 +79,7 @@ function Opening({ sheet, half }: { readonly sheet: CutSheet; readonly half: Fla
   );
 }
 
-function Half({ sheet, half, at }: { readonly sheet: CutSheet; readonly half: FlatHalf; readonly at: number }) {
+function Half({ sheet, half, at }: { readonly sheet: SheetDrawing; readonly half: FlatHalf; readonly at: number }) {
   return (
     <g transform={`translate(${at} 0)`}>
       <FlatSide half={half} mirrored />
@@ -93,7 +93,7 @@ function Half({ sheet, half, at }: { readonly sheet: CutSheet; readonly half: Fl
 }
 
 /** The garment flat, front and back, drawn from its real pieces with darts sewn and panels joined. */
-export const FlatDrawing = memo(function FlatDrawing({ sheet }: { readonly sheet: CutSheet }) {
+export const FlatDrawing = memo(function FlatDrawing({ sheet }: { readonly sheet: SheetDrawing }) {
   const halves = drawFlat(sheet);
   const [front, back] = halves;
   if (front === undefined) return null;

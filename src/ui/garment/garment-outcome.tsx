@@ -3,7 +3,7 @@
 import Link from "next/link";
 import { useRouter } from "next/navigation";
 import type { MouseEvent } from "react";
-import type { CutSheet } from "@/core/formats";
+import type { SheetDrawing } from "@/core/formats";
 import type { Unit } from "@/core/length";
 import { Reading } from "@/ui/reading/reading";
 import { Checks } from "@/ui/sheet/checks";
@@ -12,7 +12,7 @@ import type { KeptState } from "./use-decisions";
 
 interface GarmentOutcomeProps {
   readonly orderId: string;
-  readonly sheet: CutSheet;
+  readonly sheet: SheetDrawing;
   readonly unit: Unit;
   readonly kept: KeptState;
   readonly keepNow: () => Promise<void>;

@@ -1,13 +1,13 @@
 "use client";
 
 import { useState } from "react";
-import type { CutSheet } from "@/core/formats";
+import type { SheetDrawing } from "@/core/formats";
 import type { Unit } from "@/core/length";
 import type { Decision, OfferedSet } from "@/server/garment-decisions";
 import { DecisionField, type DecisionValue } from "./decision-field";
 
 interface RulesOnSheetProps {
-  readonly sheet: CutSheet;
+  readonly sheet: SheetDrawing;
   readonly unit: Unit;
   readonly setId: string;
   readonly rules: readonly Decision[];

@@ -1,7 +1,7 @@
 "use client";
 
 import { useCallback, useEffect, useMemo, useRef, useState } from "react";
-import { type CutSheet, makeSheet, type Order, type SheetOutcome } from "@/core/formats";
+import { makeDrawing, type Order, type SheetDrawing, type SheetOutcome } from "@/core/formats";
 import type { Unit } from "@/core/length";
 import type { OwnRuleSet, StoredCloth } from "@/db";
 import { saveDecisions } from "@/server/order-actions";
@@ -23,7 +23,7 @@ const KEEP_AFTER_MS = 500;
 const AGAIN_AFTER_MS = 4000;
 
 /** What stands in the way of each decision, by its place in the order (`choices.fold`, `rules.armholeDepth`). */
-export function problemsByPath(outcome: SheetOutcome): Readonly<Record<string, string>> {
+export function problemsByPath(outcome: SheetOutcome<SheetDrawing>): Readonly<Record<string, string>> {
   return Object.fromEntries(outcomeErrors(outcome).map(({ field, message }) => [field, message]));
 }
 
@@ -48,8 +48,8 @@ export function useDecisions(
     }),
     [card, decisions, shop, ownSets],
   );
-  const outcome = useMemo(() => makeSheet(order), [order]);
-  const lastGood = useRef<CutSheet | null>(null);
+  const outcome = useMemo(() => makeDrawing(order), [order]);
+  const lastGood = useRef<SheetDrawing | null>(null);
   if (outcome.kind === "sheet") lastGood.current = outcome.sheet;
   const drawable = outcome.kind === "sheet";
 

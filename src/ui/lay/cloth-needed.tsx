@@ -1,4 +1,4 @@
-import type { CutSheet } from "@/core/formats";
+import type { SheetDrawing } from "@/core/formats";
 import type { Unit } from "@/core/length";
 import { type KeptState, keptSaid } from "@/ui/garment/kept-said";
 import { Fractions } from "@/ui/reading/fractions";
@@ -8,7 +8,7 @@ import type { useLay } from "./use-lay";
 
 interface ClothNeededProps {
   readonly lay: ReturnType<typeof useLay>;
-  readonly sheet: CutSheet | null;
+  readonly sheet: SheetDrawing | null;
   readonly unit: Unit;
   readonly keptState: KeptState;
 }

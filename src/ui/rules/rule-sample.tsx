@@ -1,7 +1,7 @@
 "use client";
 
 import { useMemo, useState } from "react";
-import { compareSheets, makeSheet, type SheetOutcome } from "@/core/formats";
+import { compareSheets, makeDrawing, type SheetDrawing, type SheetOutcome } from "@/core/formats";
 import type { Unit } from "@/core/length";
 import type { RuleSetId } from "@/core/rules";
 import type { StoredDecisions } from "@/db";
@@ -30,7 +30,7 @@ interface RuleSampleProps {
 
 const STILL = "Nothing moves yet. Change the rule to see what it does.";
 
-type Pair = { readonly before: SheetOutcome; readonly after: SheetOutcome };
+type Pair = { readonly before: SheetOutcome<SheetDrawing>; readonly after: SheetOutcome<SheetDrawing> };
 
 interface Sample {
   readonly garment: SampleGarment;
@@ -59,7 +59,7 @@ export function RuleSample({ rule, base, unit, before, after, garments, figure }
     const measurements = Object.fromEntries(Object.entries(figure).map(([id, inches]) => [id, `${inches} in`]));
     const draw = (id: string): Pair => {
       const sheet = (own: StoredDecisions) =>
-        makeSheet({ garment: id, unit, client: { card: { measurements } }, rules: { set: base, own: { ...own } } });
+        makeDrawing({ garment: id, unit, client: { card: { measurements } }, rules: { set: base, own: { ...own } } });
       return { before: sheet(before), after: sheet(after) };
     };
     const chosen = offered.filter(({ id }) => id === picked);

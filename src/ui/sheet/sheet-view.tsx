@@ -5,12 +5,12 @@ import { useCallback, useMemo, useState } from "react";
 import { type CutSheet, reopened, tableScreens, waiversOf } from "@/core/formats";
 import { namePiece, sayWaiver } from "@/core/wording";
 import type { Progress } from "@/db";
-import { ClothDrawing } from "@/ui/cloth/cloth-drawing";
 import { Legend } from "@/ui/cloth/legend";
 import { useProgress } from "@/ui/progress/use-progress";
 import { usePreferences } from "@/ui/shell/preferences";
 import { Proof } from "./proof";
 import { ReadingInHand } from "./reading-in-hand";
+import { StepCloth } from "./step-cloth";
 import { StepList } from "./step-list";
 import { useSheetKeys } from "./use-sheet-keys";
 
@@ -108,7 +108,7 @@ export function SheetView({ orderId, sheet, start }: SheetViewProps) {
           {group !== undefined && (
             <Tabs.Content value="cloth" className="on-cloth space-y-2 bg-table lg:hidden">
               <div className="h-[56dvh]">
-                <ClothDrawing sheet={sheet} group={group} activeStep={active} onMark={pickMark} close />
+                <StepCloth sheet={sheet} group={group} step={active} onMark={pickMark} close />
               </div>
               <Legend />
             </Tabs.Content>
@@ -121,10 +121,10 @@ export function SheetView({ orderId, sheet, start }: SheetViewProps) {
           {group !== undefined && (
             <div className={`flex min-h-0 flex-1 gap-2 ${hand === "left" ? "flex-row-reverse" : ""}`}>
               <div className="min-h-0 w-[34%]">
-                <ClothDrawing sheet={sheet} group={group} activeStep={active} onMark={pickMark} />
+                <StepCloth sheet={sheet} group={group} step={active} onMark={pickMark} />
               </div>
               <div className="min-h-[420px] min-w-0 flex-1">
-                <ClothDrawing sheet={sheet} group={group} activeStep={active} onMark={pickMark} close />
+                <StepCloth sheet={sheet} group={group} step={active} onMark={pickMark} close />
               </div>
             </div>
           )}

@@ -15,8 +15,9 @@ import {
 import { sayTick } from "@/core/wording";
 import { type ChalkLook, ChalkPiece } from "@/ui/cloth/chalk-piece";
 import { FINE_CLOSE, LAYERS } from "@/ui/cloth/cloth-drawing";
-import { type ClothFrame, frameGroup, frameStep, type Group, namePieces, type View } from "@/ui/cloth/cloth-frame";
+import { type ClothFrame, frameGroup, type Group, namePieces, type View } from "@/ui/cloth/cloth-frame";
 import { ClothStage } from "@/ui/cloth/cloth-stage";
+import { frameStep } from "@/ui/cloth/frame-step";
 import { StepTapeOverlay } from "@/ui/cloth/step-tape-overlay";
 import { TapeFlags } from "./tape-flags";
 

@@ -1,0 +1,96 @@
+import { measurementIds } from "../body";
+import type { Draft } from "../chalk";
+import { checkDraft, type Finding, type Seam } from "../checks";
+import { type FoldGroup, planFolds } from "../cloth";
+import { fail, type Result, succeed } from "../result";
+import { wordFinding, wordLedgerWhy } from "../wording";
+import { needCloth } from "./cloth-need";
+import type { CutSheet, SheetDrawing } from "./cut-sheet";
+import { draftOrder } from "./draft-order";
+import type { ReadOrder } from "./read-order";
+import { writePiece, writeTurn } from "./write-piece";
+import { type RefusedOrder, writeRefusal } from "./write-refusal";
+
+function writeCheck(finding: Finding, unit: CutSheet["unit"]): CutSheet["checks"][number] {
+  return {
+    id: finding.id,
+    level: finding.level,
+    ...wordFinding(finding, unit),
+    piece: finding.piece ?? null,
+    line: finding.line ?? null,
+    edge: finding.edge ?? null,
+    measurement: finding.measurement ?? null,
+  };
+}
+
+function writeResolved(draft: Draft): CutSheet["resolved"] {
+  const { measurements, rules, choices } = draft.given;
+  return {
+    measurements: measurementIds.flatMap((id) => {
+      const given = measurements[id];
+      return given === undefined
+        ? []
+        : [{ id, value: given.value, from: given.from, rule: given.estimate?.rule ?? null }];
+    }),
+    rules: Object.fromEntries(Object.entries(rules).map(([id, rule]) => [id, { ...rule }])),
+    choices: { ...choices },
+  };
+}
+
+function writeGroups(groups: readonly FoldGroup[]): CutSheet["groups"] {
+  return groups.map((group) => ({ ...group, pieces: [...group.pieces] }));
+}
+
+function writeSeam({ a, b, allowed, parts, ease, ...seam }: Seam): CutSheet["seams"][number] {
+  const meets = ease >= allowed[0] && ease <= allowed[1];
+  return {
+    ...seam,
+    a: [...a],
+    b: [...b],
+    ease,
+    allowed: [...allowed],
+    meets,
+    parts: parts.map((part) => ({ ...part })),
+  };
+}
+
+/** What an order looks like on its folded cloth, and what the table needs to know to chalk it there. */
+export interface DrawnOrder {
+  readonly drawing: SheetDrawing;
+  readonly draft: Draft;
+  readonly groups: readonly FoldGroup[];
+}
+
+/** Draws, proves and folds an order that was read, or says why it cannot be drawn. */
+export function writeDrawing(read: ReadOrder): Result<DrawnOrder, RefusedOrder> {
+  const { unit } = read.given;
+  const drawn = draftOrder(read);
+  if (!drawn.ok) return fail(...drawn.issues.map((refusal) => writeRefusal(read, refusal)));
+  // The proof is of the garment in full size; what is chalked may be its half for practice.
+  const { full, draft } = drawn.value;
+  const report = checkDraft(full);
+  // Whether it can be folded is asked of the full size: at half scale a slip looks small enough to pass.
+  const foldable = planFolds(full, read.fold, read.way);
+  const groups = foldable.ok && full !== draft ? planFolds(draft, read.fold, read.way) : foldable;
+  if (!groups.ok) return fail(...groups.issues.map((refusal) => writeRefusal(read, refusal)));
+  const cloth = needCloth(read, draft, groups.value);
+  const practice: readonly Finding[] = full === draft ? [] : [{ id: "half-scale", level: "note", numbers: {} }];
+  const findings = [...report.findings, ...practice, ...cloth.problems];
+  const drawing: SheetDrawing = {
+    format: "inner-fold/cut-sheet",
+    version: 1,
+    unit,
+    order: read.order,
+    resolved: writeResolved(draft),
+    pieces: draft.pieces.map((piece) => writePiece(piece, draft.given)),
+    groups: writeGroups(groups.value),
+    turns: draft.pieces.flatMap(writeTurn),
+    ledger: report.ledger.map(({ note: _, said, why, ...row }) => ({ ...row, why: wordLedgerWhy(why, said) })),
+    girths: report.girths.map((girth) => ({ ...girth, quarter: girth.drawn / 4 })),
+    seams: report.seams.map(writeSeam),
+    rounds: { neck: report.neckRound, armhole: report.armholeRound },
+    checks: findings.map((finding) => writeCheck(finding, unit)),
+    cloth: cloth.need,
+  };
+  return succeed({ drawing, draft, groups: groups.value });
+}
