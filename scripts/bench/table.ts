@@ -19,7 +19,7 @@ const rows = garments.map(({ id }) => {
   const groups = planFolds(draft, read.value.fold, read.value.way);
   if (!groups.ok) throw new Error(id);
   const steps = orderSteps(draft, groups.value, usableWidth(read.value.cloths.main));
-  const times = Array.from({ length: 60 }, () => {
+  const times = Array.from({ length: 360 }, () => {
     const began = performance.now();
     layTable(draft, steps);
     return performance.now() - began;
@@ -29,7 +29,7 @@ const rows = garments.map(({ id }) => {
   const readings = (outcome.sheet.placements ?? []).flatMap((placement) => placement.readings);
   return {
     garment: id,
-    planMs: median(times.slice(20)),
+    planMs: median(times.slice(300)),
     placements: outcome.sheet.placements?.length ?? 0,
     screens: tableScreens(outcome.sheet, "placements").length,
     single: tableScreens(outcome.sheet, "single").length,

@@ -197,10 +197,22 @@ export function tracePath(path: Path, tolerance: Inches = FLAT_ENOUGH): readonly
   return withStarts(path).flatMap(({ from, segment }) => traceSegment(from, segment, tolerance));
 }
 
-/** The path as a chain of points, its chords within `tolerance` of it. */
+/** The path as a chain of points, its chords within `tolerance` of it; no two in one place. */
 export function flattenPath(path: Path, tolerance: Inches = FLAT_ENOUGH): readonly Point[] {
-  const places = tracePath(path, tolerance).map(({ point }) => point);
-  return places.filter((point, index) => index === 0 || distance(point, places[index - 1] ?? point) > 1e-9);
+  const points: Point[] = [path.start];
+  let from = path.start;
+  const reach = (point: Point) => {
+    if (distance(point, points[points.length - 1] as Point) > 1e-9) points.push(point);
+  };
+  for (const segment of path.segments) {
+    if (segment.kind === "cubic") {
+      const curve = curvePoints(from, segment);
+      const steps = stepsFor(curve, tolerance);
+      for (let step = 1; step <= steps; step++) reach(curvePlace(curve, step / steps));
+    } else reach(segment.to);
+    from = segment.to;
+  }
+  return points;
 }
 
 /** How far a place lies from a path, within 1/100 in. */
@@ -210,16 +222,17 @@ export function distanceToPath(path: Path, place: Point): Inches {
 
 function distanceToCorners(corners: readonly Point[], { x, y }: Point): Inches {
   let least = Number.POSITIVE_INFINITY;
-  for (let index = 0; index < corners.length; index++) {
-    const to = corners[index] as Point;
-    const from = corners[Math.max(0, index - 1)] as Point;
+  let from = corners[0] as Point;
+  for (const to of corners) {
     const [alongX, alongY] = [to.x - from.x, to.y - from.y];
     const size = alongX * alongX + alongY * alongY;
     const share = size < 1e-18 ? 0 : ((x - from.x) * alongX + (y - from.y) * alongY) / size;
     const on = Math.min(1, Math.max(0, share));
-    least = Math.min(least, Math.hypot(x - from.x - on * alongX, y - from.y - on * alongY));
+    const [outX, outY] = [x - from.x - on * alongX, y - from.y - on * alongY];
+    least = Math.min(least, outX * outX + outY * outY);
+    from = to;
   }
-  return least;
+  return Math.sqrt(least);
 }
 
 /** The place at a distance from each of two others, the nearer to a third where there are two; null where none is. */
@@ -234,29 +247,37 @@ export function meetCircles(one: Point, radius: Inches, other: Point, otherRadiu
   return distance(places[0], near) < distance(places[1], near) ? places[0] : places[1];
 }
 
-/** Whether all of a path's holding points lie beyond a place on one side of it: then the path does too. */
-function isPast(path: Path, isBeyond: (point: Point) => boolean): boolean {
-  if (!isBeyond(path.start)) return false;
-  for (const segment of path.segments) {
-    if (!isBeyond(segment.to)) return false;
-    if (segment.kind === "cubic" && !(isBeyond(segment.control1) && isBeyond(segment.control2))) return false;
+/** The box round all of a path's holding points: the path lies in it. */
+function holdingBox({ start, segments }: Path) {
+  let [left, right, top, bottom] = [start.x, start.x, start.y, start.y];
+  const hold = ({ x, y }: Point) => {
+    left = Math.min(left, x);
+    right = Math.max(right, x);
+    top = Math.min(top, y);
+    bottom = Math.max(bottom, y);
+  };
+  for (const segment of segments) {
+    hold(segment.to);
+    if (segment.kind === "cubic") {
+      hold(segment.control1);
+      hold(segment.control2);
+    }
   }
-  return true;
+  return { left, right, top, bottom };
 }
 
 /** Whether a place may lie this near to a path: told from the path's box alone, without walking it. */
-function mayLieNear(path: Path, { x, y }: Point, near: Inches): boolean {
-  return !(
-    isPast(path, (point) => point.x > x + near) ||
-    isPast(path, (point) => point.x < x - near) ||
-    isPast(path, (point) => point.y > y + near) ||
-    isPast(path, (point) => point.y < y - near)
-  );
+function mayLieNear(
+  { left, right, top, bottom }: ReturnType<typeof holdingBox>,
+  { x, y }: Point,
+  near: Inches,
+): boolean {
+  return left <= x + near && right >= x - near && top <= y + near && bottom >= y - near;
 }
 
 /** Whether a place lies this near to a path. */
 export function liesNear(path: Path, place: Point, near: Inches): boolean {
-  return mayLieNear(path, place, near) && distanceToPath(path, place) <= near;
+  return mayLieNear(holdingBox(path), place, near) && distanceToPath(path, place) <= near;
 }
 
 /** Of several places, those that lie this near to a path, which is walked once at most. */
@@ -266,7 +287,8 @@ export function nearPath<One>(
   placeOf: (one: One) => Point,
   near: Inches,
 ): readonly One[] {
-  const maybe = all.filter((one) => mayLieNear(path, placeOf(one), near));
+  const box = holdingBox(path);
+  const maybe = all.filter((one) => mayLieNear(box, placeOf(one), near));
   if (maybe.length === 0) return [];
   const corners = flattenPath(path);
   return maybe.filter((one) => distanceToCorners(corners, placeOf(one)) <= near);

@@ -98,8 +98,7 @@ const THEN_ORDER: readonly ThenActKind[] = [
 
 /** Squared lines and plumbs first, acts what is drawn in the order in which it was told, cutting lines, and what goes away. */
 function orderActs(acts: readonly ThenAct[]): readonly ThenAct[] {
-  const stage = ({ act }: ThenAct) =>
-    act === "rule" || act === "curve" ? THEN_ORDER.indexOf("rule") : THEN_ORDER.indexOf(act);
+  const stage = ({ act }: ThenAct) => THEN_ORDER.indexOf(act === "curve" ? "rule" : act);
   // Front and back that share a line say it once.
   const key = ({ act, from, to, names }: ThenAct) => `${act} ${from} ${to} ${names.join(" ")}`;
   const said = new Set<string>();
@@ -112,7 +111,7 @@ function orderActs(acts: readonly ThenAct[]): readonly ThenAct[] {
   return once.sort((a, b) => stage(a) - stage(b));
 }
 
-function close(run: ChalkRun, open: Open): Placement {
+function close(run: ChalkRun, open: Open, id: string): Placement {
   const { laying, first } = open;
   const exact = order(laying, open.readings).map((one) => settle(run, one));
   const merged = RISES.has(laying.kind) ? merge(exact) : exact;
@@ -127,7 +126,7 @@ function close(run: ChalkRun, open: Open): Placement {
   ];
   const own = new Set(open.steps);
   return {
-    id: "",
+    id,
     slot: laying.slot,
     kind: laying.kind,
     group: first.group,
@@ -260,7 +259,7 @@ function closeAll(plan: Plan): readonly Placement[] {
     const number = (numbers.get(slot) ?? 0) + 1;
     numbers.set(slot, number);
     const id = plan.run.id === slot ? slot : `${plan.run.id}-${slot}`;
-    return { ...close(plan.run, open), id: number > 1 ? `${id}-${number}` : id };
+    return close(plan.run, open, number > 1 ? `${id}-${number}` : id);
   });
 }
 
