@@ -1,6 +1,6 @@
 import type { Inches } from "../length";
 import type { CubicSegment } from "./path";
-import type { Point } from "./point";
+import { lengthOf, type Point } from "./point";
 
 // A draft must fit in a frame and a page in 235 kB: two functions of a curve library are done here, and tests hold them
 // against the library.
@@ -52,17 +52,14 @@ export function curveVelocity(points: CurvePoints, parameter: number): Point {
   };
 }
 
-function speed(points: CurvePoints, parameter: number): number {
-  const { x, y } = curveVelocity(points, parameter);
-  return Math.sqrt(x * x + y * y);
-}
-
 /** Length from the start to a parameter, by 24-point quadrature. */
 export function curveLength(points: CurvePoints, parameter = 1): Inches {
   const half = parameter / 2;
   let sum = 0;
   for (const [node, weight] of NODES)
-    sum += weight * (speed(points, half * (1 - node)) + speed(points, half * (1 + node)));
+    sum +=
+      weight *
+      (lengthOf(curveVelocity(points, half * (1 - node))) + lengthOf(curveVelocity(points, half * (1 + node))));
   return half * sum;
 }
 

@@ -1,7 +1,18 @@
 import type { Inches } from "../length";
 import { type CurvePoints, curveCrossings, curveLength, curvePlace, curvePoints, curveVelocity } from "./cubic";
 import { type Path, pathEnd, type Segment, withStarts } from "./path";
-import { add, type Direction, directionFrom, distance, leftOf, type Point, rightOf, scale, subtract } from "./point";
+import {
+  add,
+  type Direction,
+  directionFrom,
+  distance,
+  leftOf,
+  lengthOf,
+  type Point,
+  rightOf,
+  scale,
+  subtract,
+} from "./point";
 
 function segmentLength(from: Point, segment: Segment): Inches {
   return segment.kind === "line" ? distance(from, segment.to) : curveLength(curvePoints(from, segment));
@@ -20,7 +31,7 @@ function parameterAtLength(curve: CurvePoints, length: Inches, total: Inches): n
     const off = curveLength(curve, parameter) - length;
     if (Math.abs(off) < 1e-6) break;
     const { x, y } = curveVelocity(curve, parameter);
-    parameter = Math.min(1, Math.max(0, parameter - off / Math.max(1e-6, Math.hypot(x, y))));
+    parameter = Math.min(1, Math.max(0, parameter - off / Math.max(1e-6, Math.sqrt(x * x + y * y))));
   }
   return parameter;
 }
@@ -167,8 +178,8 @@ const FLAT_ENOUGH: Inches = 0.01;
 function stepsFor(curve: CurvePoints, tolerance: Inches): number {
   const [p0, p1, p2, p3] = curve;
   const bend = Math.max(
-    Math.hypot(p0.x - 2 * p1.x + p2.x, p0.y - 2 * p1.y + p2.y),
-    Math.hypot(p1.x - 2 * p2.x + p3.x, p1.y - 2 * p2.y + p3.y),
+    lengthOf({ x: p0.x - 2 * p1.x + p2.x, y: p0.y - 2 * p1.y + p2.y }),
+    lengthOf({ x: p1.x - 2 * p2.x + p3.x, y: p1.y - 2 * p2.y + p3.y }),
   );
   return Math.max(3, Math.ceil(Math.sqrt((0.75 * bend) / tolerance)));
 }

@@ -36,10 +36,13 @@ export function cross(a: Point, b: Point): number {
   return a.x * b.y - a.y * b.x;
 }
 
-export function distance(a: Point, b: Point): Inches {
-  // Math.hypot guards against lengths that no cloth has, at ten times the cost.
-  const [x, y] = [a.x - b.x, a.y - b.y];
+/** How long a way is. `Math.hypot` guards against lengths that no cloth has, at ten times the cost. */
+export function lengthOf({ x, y }: Point): Inches {
   return Math.sqrt(x * x + y * y);
+}
+
+export function distance(a: Point, b: Point): Inches {
+  return lengthOf(subtract(a, b));
 }
 
 /** The direction from `a` to `b`; null when they are the same place. */

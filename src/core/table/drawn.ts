@@ -1,6 +1,6 @@
 import type { Edge, Piece } from "../chalk";
 import type { TableStep } from "../cloth";
-import { flattenPath, isStraight, nearPath } from "../geometry";
+import { isStraight, nearPath } from "../geometry";
 import { certain } from "../result";
 import type { ThenAct } from "./placement";
 import { type ChalkRun, pieceIn } from "./run";
@@ -64,9 +64,8 @@ export function cutWide(run: ChalkRun, step: TableStep): Pick<Use, "laying" | "r
   return edge.role === "centre" ? wideAcross(step, piece, edge) : null;
 }
 
-function isLevel(edge: Edge): boolean {
-  const { y } = edge.stitch.start;
-  return isStraight(edge.stitch) && flattenPath(edge.stitch).every((point) => Math.abs(point.y - y) < LEVEL);
+function isLevel({ stitch }: Edge): boolean {
+  return stitch.segments.every(({ to }) => Math.abs(to.y - stitch.start.y) < LEVEL) && isStraight(stitch);
 }
 
 /** Whether the cutting line of a level edge is squared from a tick down the origin line. */
@@ -83,11 +82,10 @@ function squaredBy(edge: Edge, uses: readonly Use[]): boolean {
 /** Whether an edge's cutting line is dotted by the cuts that were read across it. */
 function dottedBy(piece: Piece, edge: Edge, uses: readonly Use[]): boolean {
   if (edge.role !== "side") return false;
-  const cut = new Set(
-    uses.flatMap(({ step, readings }) =>
-      step.piece === piece.id ? readings.filter(({ is }) => is === "cut").map(({ name }) => name) : [],
-    ),
-  );
+  const cut = new Set<string>();
+  for (const { step, readings } of uses)
+    if (step.piece === piece.id) for (const { is, name } of readings) if (is === "cut") cut.add(name);
+  if (cut.size === 0) return false;
   const through = marksOf(
     piece,
     edge,
