@@ -127,7 +127,10 @@ export function placementTape(sheet: CutSheet, placement: SheetPlacement): Place
       return { ...base, tapes: [], direction: "other" };
     case "along": {
       const edge = pieceOf(laid, placement.piece)?.edges.find(({ id }) => id === on);
-      return { ...base, tapes: [], along: edge === undefined ? [] : [edge.path], direction: "other" };
+      if (edge === undefined) return { ...base, tapes: [], direction: "other" };
+      // Beside an edge that runs down its flags hide no mark of another.
+      const runsDown = Math.abs(edge.end[1] - edge.start[1]) > Math.abs(edge.end[0] - edge.start[0]);
+      return { ...base, tapes: [], along: [edge.path], direction: runsDown ? "down" : "other" };
     }
     case "walk":
       return { ...base, tapes: acrossTapes(laid, flags), direction: "across" };

@@ -134,6 +134,18 @@ describe("the tape of a placement on the cloth", () => {
   });
 });
 
+describe("flags of a tape on its edge", () => {
+  it("stand beside a side, above a shoulder: neither hides the marks of the other dart leg or of the panel", () => {
+    const flags = (garment: Parameters<typeof workedSheet>[0], slot: string) => {
+      const sheet = workedSheet(garment);
+      const placement = (sheet.placements ?? []).find((one) => one.slot === slot);
+      return placement === undefined ? null : placementTape(sheet, placement).direction;
+    };
+    expect(flags("sheath-dress", "side-dart")).toBe("down");
+    expect(flags("shoulder-bustier", "panel")).toBe("other");
+  });
+});
+
 describe("a sheet that was frozen before there were placements", () => {
   const frozen = v.parse(
     cutSheetSchema,

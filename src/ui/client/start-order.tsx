@@ -18,9 +18,9 @@ interface StartOrderProps {
   readonly promisedOn?: string | null;
 }
 
-/** What a garment is: the last word of its name, in the plural. */
+/** What a garment is, in the plural: a shirt dress is a dress, "Bustier, panels from the armhole" a bustier. */
 export function kindOf({ label }: Pick<OfferedGarment, "label">): string {
-  const word = label.split(" ").at(-1) ?? label;
+  const word = label.split(",")[0]?.split(" ").at(-1) ?? label;
   const plural = `${word}${word.endsWith("s") ? "es" : "s"}`;
   return plural.charAt(0).toUpperCase() + plural.slice(1).toLowerCase();
 }

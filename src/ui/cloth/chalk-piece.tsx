@@ -1,6 +1,7 @@
 import { useMemo } from "react";
 import { cutLines, type Lights, markPlace, noLights, type SheetPiece } from "@/core/formats";
 import { lineNames } from "@/core/wording";
+import { LETTER, type View } from "./cloth-frame";
 import { ClothText } from "./cloth-text";
 
 /** What of a piece is seen, and how: on the table only what is chalked so far. */
@@ -28,6 +29,8 @@ interface ChalkPieceProps {
   readonly withLines: boolean;
   /** How fine the chalk is drawn: 1 for the whole cloth, less for a part of it seen larger. */
   readonly fine: number;
+  /** The part of the cloth that is seen; all of it and the names beside it, unless told. */
+  readonly view?: View;
 }
 
 const CHALK = "var(--color-chalk)";
@@ -53,11 +56,31 @@ function nameDepths(lines: SheetPiece["lines"], fine: number): readonly number[]
   return depths;
 }
 
-/** Guide lines to the edge of the cloth; their names stand beside it, clear of the chalk. */
-function GuideLines({ piece, right, look, fine }: PartProps & { readonly right: number }) {
+/** Where names of lines stand: beside the cloth, clear of the chalk; on it, below their line (flags stand above it), where the window ends before. */
+function placeNames(lines: SheetPiece["lines"], right: number, view: View | undefined, fine: number) {
+  const reach = view === undefined ? Number.POSITIVE_INFINITY : view.left + view.width;
+  const beside = right + 0.9;
+  const longest = Math.max(0, ...lines.map(({ id }) => lineNames[id].length)) * LETTER * fine;
+  if (beside + longest <= reach)
+    return { x: beside, below: 0.32 * fine, anchor: "start", fill: "currentColor" } as const;
+  return { x: Math.min(right, reach) - 0.4, below: 1.15 * fine, anchor: "end", fill: CHALK } as const;
+}
+
+/** Guide lines to the edge of the cloth, with their names. */
+function GuideLines({
+  piece,
+  right,
+  look,
+  fine,
+  view,
+}: PartProps & { readonly right: number; readonly view: View | undefined }) {
   const lines = piece.lines.filter(({ id }) => isShown(look, "lines", `${piece.id}/${id}`));
   const depths = nameDepths(lines, fine);
+  const names = placeNames(lines, right, view, fine);
   return lines.map(({ id, down }, index) => {
+    const word = (depths[index] ?? down) + names.below;
+    // Half a word at the window's edge says nothing.
+    const isSeen = view === undefined || (word - fine > view.top && word < view.top + view.height);
     const lit = isLit(look, "lines", `${piece.id}/${id}`);
     return (
       <g key={id}>
@@ -67,15 +90,18 @@ function GuideLines({ piece, right, look, fine }: PartProps & { readonly right: 
           strokeOpacity={lit ? 1 : 0.6}
           strokeWidth={(lit ? 0.14 : 0.05) * fine}
         />
-        <ClothText
-          x={right - piece.originInset + 0.9}
-          y={(depths[index] ?? down) + 0.32 * fine}
-          fontSize={1 * fine}
-          fontWeight={lit ? 700 : 400}
-          fill="currentColor"
-        >
-          {lineNames[id]}
-        </ClothText>
+        {isSeen && (
+          <ClothText
+            x={names.x - piece.originInset}
+            y={word}
+            textAnchor={names.anchor}
+            fontSize={1 * fine}
+            fontWeight={lit ? 700 : 400}
+            fill={names.fill}
+          >
+            {lineNames[id]}
+          </ClothText>
+        )}
       </g>
     );
   });
@@ -300,11 +326,11 @@ function PlumbLine({ piece, look, fine }: PartProps) {
 }
 
 /** One piece in chalk: guide lines, stitching line, cutting line, marks, dots and notches, each in its own line. */
-export function ChalkPiece({ piece, right, look, onMark, faint, withLines, fine }: ChalkPieceProps) {
+export function ChalkPiece({ piece, right, look, onMark, faint, withLines, fine, view }: ChalkPieceProps) {
   const centre = isLit(look, "centres", piece.id);
   return (
     <g transform={`translate(${piece.originInset} 0)`} opacity={faint ? 0.75 : 1}>
-      {withLines && !faint && <GuideLines piece={piece} right={right} look={look} fine={fine} />}
+      {withLines && !faint && <GuideLines piece={piece} right={right} look={look} fine={fine} view={view} />}
       {piece.origin !== "fold" && piece.drawnWith === null && isShown(look, "centres", piece.id) && (
         <path
           d={`M 0 ${piece.box.top} V ${piece.box.bottom}`}

@@ -24,8 +24,8 @@ export interface ClothFrame {
 
 /** Room round the cloth for its tapes and its second layer. */
 const ROOM = { left: 2.7, top: 2.6, right: 1.2, bottom: 1.2 };
-/** How wide a letter of a line's name stands beside the cloth. */
-const LETTER = 0.55;
+/** How wide a letter of a line's name is. */
+export const LETTER = 0.55;
 
 /** Room for the longest name of a line. */
 function roomForNames(lead: SheetPiece): number {

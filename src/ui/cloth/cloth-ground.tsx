@@ -44,10 +44,12 @@ export function ClothGround({ id, frame, layers }: ClothGroundProps) {
         strokeWidth={0.06}
       />
       <rect x={0} y={top} width={right} height={height} fill={`url(#weave-${id})`} />
-      <path
-        d={`M 0.1 ${top} H 0.95 V ${bottom} H 0.1 Q -0.5 ${bottom + 0.1} -0.5 ${bottom - 0.6} V ${top + 0.6} Q -0.5 ${top - 0.1} 0.1 ${top} Z`}
-        fill={`url(#fold-${id})`}
-      />
+      {layers > 1 && (
+        <path
+          d={`M 0.1 ${top} H 0.95 V ${bottom} H 0.1 Q -0.5 ${bottom + 0.1} -0.5 ${bottom - 0.6} V ${top + 0.6} Q -0.5 ${top - 0.1} 0.1 ${top} Z`}
+          fill={`url(#fold-${id})`}
+        />
+      )}
     </>
   );
 }

@@ -145,7 +145,9 @@ export function CheckSlip({ sheet, step, kept = NOTHING_READ, passed, inHand, on
     <>
       <div>
         <h2 className="text-2xl lg:text-3xl">{step.title}</h2>
-        <p className="text-lg text-chalk-soft">{step.text} The engine proves its drawing, never the chalk.</p>
+        <p className="text-lg text-chalk-soft">
+          {step.text} The drawing is proved; the chalk is not, until it is measured.
+        </p>
       </div>
       <ul aria-label="Lengths to measure">
         {lengths.map((length) => (

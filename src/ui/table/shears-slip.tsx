@@ -27,8 +27,8 @@ export function ShearsSlip({ sheet, steps, part, done, free }: ShearsSlipProps) 
   const stops = step.stopUntil === "separated" || step.act === "open-fold";
   const kept = step.mustNotCut.map((reference) => {
     const [piece = "", edge = ""] = reference.split("/");
-    const name = sheet.pieces.find(({ id }) => id === piece)?.name ?? piece;
-    return `${nameEdge(edge)} (${name.toLowerCase()})`;
+    const name = (sheet.pieces.find(({ id }) => id === piece)?.name ?? piece).toLowerCase();
+    return nameEdge(edge).includes(name) ? nameEdge(edge) : `${nameEdge(edge)} (${name})`;
   });
   return (
     <>

@@ -1,4 +1,4 @@
-import { Fragment, useMemo } from "react";
+import { useMemo } from "react";
 import {
   type CutSheet,
   chalkedBefore,
@@ -163,17 +163,17 @@ export function TableCloth({ sheet, group, screens, index, part, close, whole, m
       unit={sheet.unit}
     >
       {frame.pieces.map((piece) => (
-        <Fragment key={piece.id}>
-          <ChalkPiece
-            piece={piece}
-            right={frame.right}
-            look={look}
-            onMark={undefined}
-            faint={shared && piece !== (stepPiece ?? frame.lead)}
-            withLines={shared || piece === frame.lead}
-            fine={fine}
-          />
-        </Fragment>
+        <ChalkPiece
+          key={piece.id}
+          piece={piece}
+          right={frame.right}
+          look={look}
+          onMark={undefined}
+          faint={shared && piece !== (stepPiece ?? frame.lead)}
+          withLines={shared || piece === frame.lead}
+          fine={fine}
+          view={view}
+        />
       ))}
       {tape !== null && (
         <TapeFlags

@@ -104,7 +104,7 @@ describe("the shears wait for the tape", () => {
     const said = slip(workedSheet("shift-dress"), "cut-back-neck-body");
     expect(said).toMatch(/aria-current="step"[^>]*>.*?back neck/);
     expect(spoken(said)).toContain("through all four layers");
-    expect(spoken(said)).toContain("Not now: the front neck (front) and front armhole (front)");
+    expect(spoken(said)).toContain("Not now: the front neck and front armhole");
   });
   it("next at each corner, then on to the next screen; back again the same way", () => {
     const screens = tableScreens(dress, "placements");

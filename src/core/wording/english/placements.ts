@@ -182,21 +182,23 @@ export function nameReading(
   return [...new Set(names)].join(" · ");
 }
 
+/** Where a reading that says its own start is read from; nothing where the laying says it for all. */
+function sayStart({ from, way }: SaidReading, kind: SaidPlacement["kind"]): string {
+  if (from === undefined || kind === "seams") return "";
+  if (kind === "strips") return way === "down" ? "its length" : "across";
+  if (kind === "walk") return `on the ${nameLine(from)}`;
+  return `${startNames[from] ?? `from the ${nameLine(from.replace(/-line$/, ""))}`}, ${way ?? "across"}`;
+}
+
 /** What stands beside a reading: where it starts, how far it is set off, the second way to read it. */
 export function sayBeside(reading: SaidReading, { kind }: Pick<SaidPlacement, "kind">, unit: Unit, tick: Tick): string {
-  const { from, way, off, alsoFrom } = reading;
-  const start =
-    from === undefined || kind === "seams" || kind === "strips"
-      ? ""
-      : kind === "walk"
-        ? `on the ${nameLine(from)}`
-        : `${startNames[from] ?? `from the ${nameLine(from.replace(/-line$/, ""))}`}, ${way ?? "across"}`;
+  const { off, alsoFrom } = reading;
   const set =
     off === undefined
       ? ""
       : `then ${sayTick({ at: Math.abs(off.at), hair: off.hair }, unit, tick)} ${off.at < 0 ? "up" : "down"}`;
   const also = alsoFrom === undefined ? "" : `or ${formatLength(alsoFrom.at, unit)} ${fromNames[alsoFrom.origin]}`;
-  return [start, set, also].filter(Boolean).join(" · ");
+  return [sayStart(reading, kind), set, also].filter(Boolean).join(" · ");
 }
 
 const nameDart = (id: string): string => (id === "bust-dart" ? "bust dart" : "waist dart");
