@@ -4,6 +4,7 @@ import { mkdtempSync, rmSync } from "node:fs";
 import { tmpdir } from "node:os";
 import { join } from "node:path";
 import { buildSync } from "esbuild";
+import { mostAtTable } from "../src/core/table/most-at-table.test-data";
 import { benchBrowser, compareBooks } from "./bench/browser";
 
 interface CoreFigures {
@@ -92,27 +93,9 @@ for (const { garment, draftAndChecksMs, wholeSheetMs } of benchCore()) {
   say(`${garment}: draft and checks, median`, draftAndChecksMs, "ms", garment === "straight-dress" ? 2 : 5);
   say(`${garment}: whole cut sheet, median`, wholeSheetMs, "ms", 16);
 }
-const most: Readonly<Record<string, readonly [number, number]>> = {
-  "straight-dress": [20, 30],
-  "shift-dress": [12, 20],
-  "sheath-dress": [27, 37],
-  "a-line-dress": [26, 37],
-  "overlap-dress": [28, 39],
-  "shirt-dress": [12, 20],
-  "yoke-gown": [32, 47],
-  "basque-gown": [25, 35],
-  "lapel-dress": [23, 33],
-  "basic-bodice": [23, 33],
-  "armhole-bustier": [24, 36],
-  "shoulder-bustier": [25, 37],
-  "freehand-bustier": [23, 34],
-  "flared-blouse": [27, 39],
-  shirt: [24, 38],
-  "pocket-shirt": [28, 40],
-};
 const { rows, slips } = benchTable();
 for (const { garment, placements, screens, single, planMs } of rows) {
-  const [ofPlacements, ofScreens] = most[garment] ?? [0, 0];
+  const [ofPlacements, ofScreens] = mostAtTable[garment] ?? [0, 0];
   say(`${garment}: layings of the tape`, placements, "", ofPlacements);
   say(`${garment}: screens (singly ${single})`, screens, "", ofScreens);
   say(`${garment}: planned in, median`, planMs, "ms", 1);

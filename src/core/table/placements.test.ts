@@ -2,6 +2,7 @@ import { describe, expect, it } from "vitest";
 import { tableScreens } from "../formats";
 import { garments } from "../garments";
 import { type Worked, workedSheet } from "../garments/worked-client.test-data";
+import { mostAtTable } from "./most-at-table.test-data";
 
 /** Placements of a sheet as a tailor would tell them: what is read, cuts marked with a c, a hair with +. */
 function told(garment: string, worked: Worked = {}) {
@@ -120,27 +121,7 @@ it("lengths read from the cloth's edge start there, ticks for single levels too"
   expect(edge?.readings.map(({ at }) => at - 0.5)).toEqual(top?.readings.map(({ at }) => at));
 });
 
-/** Layings of the tape and screens at most, of the craft page's table. */
-const MOST: Readonly<Record<string, readonly [number, number]>> = {
-  "straight-dress": [20, 30],
-  "shift-dress": [12, 20],
-  "sheath-dress": [27, 37],
-  "a-line-dress": [26, 37],
-  "overlap-dress": [28, 39],
-  "shirt-dress": [12, 20],
-  "yoke-gown": [32, 47],
-  "basque-gown": [25, 35],
-  "lapel-dress": [23, 33],
-  "basic-bodice": [23, 33],
-  "armhole-bustier": [24, 36],
-  "shoulder-bustier": [25, 37],
-  "freehand-bustier": [23, 34],
-  "flared-blouse": [27, 39],
-  shirt: [24, 38],
-  "pocket-shirt": [28, 40],
-};
-
-it.each(garments.map(({ id }) => [id, ...(MOST[id] ?? [0, 0])] as const))(
+it.each(garments.map(({ id }) => [id, ...(mostAtTable[id] ?? [0, 0])] as const))(
   "%s: at most %d layings of the tape and %d screens",
   (id, placements, screens) => {
     const sheet = workedSheet(id);

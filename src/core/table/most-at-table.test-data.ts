@@ -1,0 +1,19 @@
+/** Layings of the tape and screens at most, by garment, of the craft page's table: default choices, any usual body. */
+export const mostAtTable: Readonly<Record<string, readonly [number, number]>> = {
+  "straight-dress": [20, 30],
+  "shift-dress": [12, 20],
+  "sheath-dress": [27, 37],
+  "a-line-dress": [26, 37],
+  "overlap-dress": [28, 39],
+  "shirt-dress": [12, 20],
+  "yoke-gown": [32, 47],
+  "basque-gown": [25, 35],
+  "lapel-dress": [23, 33],
+  "basic-bodice": [23, 33],
+  "armhole-bustier": [24, 36],
+  "shoulder-bustier": [25, 37],
+  "freehand-bustier": [23, 34],
+  "flared-blouse": [27, 39],
+  shirt: [24, 38],
+  "pocket-shirt": [28, 40],
+};
