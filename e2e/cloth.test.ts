@@ -89,7 +89,11 @@ describe("how much cloth, and does mine suffice", () => {
     await page.getByLabel("Length", { exact: true }).fill("");
     await page.getByRole("radio", { name: /^Selvedge to selvedge/ }).check();
     const back = page.getByRole("button", { name: /^Back twice, doubled/ });
-    await back.waitFor();
+    await page
+      .getByRole("group", { name: /^The cloth as it lies/ })
+      .getByText("selvedge on selvedge")
+      .waitFor();
+    // The piece keeps its focus while better lays come: the arrows go on moving it.
     await back.focus();
     for (let press = 0; press < 6; press++) await page.keyboard.press("ArrowDown");
     await page.getByRole("button", { name: /^Back twice, doubled, pinned/ }).waitFor();

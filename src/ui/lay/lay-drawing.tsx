@@ -86,6 +86,16 @@ function layOut({ sections }: LayPlan) {
   return { places, top };
 }
 
+/**
+ * Every piece with the place of its stretch, always in one order: a piece in focus stays in focus while a better lay puts
+ * it on another stretch, and the next arrow moves it.
+ */
+function layPieces(places: ReturnType<typeof layOut>["places"]) {
+  return places
+    .flatMap(({ section, top: from }) => section.laid.map((laid) => ({ laid, from })))
+    .sort((one, other) => (unitKey(one.laid) < unitKey(other.laid) ? -1 : 1));
+}
+
 /** The length of cloth lying, its folds and the pieces on it; a piece may be dragged, turned and pinned. */
 export function LayDrawing({ shown, unit, picked, onPick, onMoved, onTurn, onUnpin }: LayDrawingProps) {
   const { hand } = usePreferences();
@@ -139,18 +149,19 @@ export function LayDrawing({ shown, unit, picked, onPick, onMoved, onTurn, onUnp
         {places.map(({ section, seen, top: from }) => (
           <g key={`${from}`} transform={`translate(0 ${from})`}>
             <LayGround section={section} seen={seen} />
-            {section.laid.map((laid) => (
-              <LaidPiece
-                key={unitKey(laid)}
-                laid={laid}
-                isPicked={picked === unitKey(laid)}
-                dragged={dragged}
-                onStart={start(unitKey(laid))}
-                onMove={move}
-                onDrop={drop}
-                onKey={press(laid)}
-              />
-            ))}
+          </g>
+        ))}
+        {layPieces(places).map(({ laid, from }) => (
+          <g key={unitKey(laid)} transform={`translate(0 ${from})`}>
+            <LaidPiece
+              laid={laid}
+              isPicked={picked === unitKey(laid)}
+              dragged={dragged}
+              onStart={start(unitKey(laid))}
+              onMove={move}
+              onDrop={drop}
+              onKey={press(laid)}
+            />
           </g>
         ))}
         {given !== null && given < plan.used && <ClothEnd at={given} across={width} />}
