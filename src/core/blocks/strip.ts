@@ -41,9 +41,13 @@ export function chalkStrip({ id, name, length, depth, copies }: StripPlan): Piec
   return {
     id,
     name,
+    part: "finish",
     half: null,
+    lead: false,
+    strip: { length, depth },
     cloth: "main",
     cut: { copies, on: copies === 2 ? "pair" : "single", mirrored: false },
+    grain: 0,
     origin: "fold",
     originInset: 0,
     shift: 0,

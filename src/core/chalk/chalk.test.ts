@@ -35,6 +35,7 @@ const term = (value: number, kind: Term["kind"] = "body"): Term => ({
 const open = () =>
   new PieceChalk(given, "bodice-front", {
     name: "front",
+    part: "body",
     half: "front",
     origin: "fold",
     originInset: settle([], 0),

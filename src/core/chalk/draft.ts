@@ -22,6 +22,10 @@ export type Origin =
 
 export type CentreOrigin = Extract<Origin, "fold" | "zip-line" | "centre-line">;
 
+/** What a garment is composed of; a check or a fold that is about one part asks the pieces of that part alone. */
+export const partIds = ["body", "skirt", "sleeve", "collar", "finish"] as const;
+export type PartId = (typeof partIds)[number];
+
 /** Which half of the body a piece covers; a strip covers none. */
 export type Half = "front" | "back" | null;
 
@@ -216,9 +220,20 @@ export type ClothId = (typeof clothIds)[number];
 export interface Piece {
   readonly id: string;
   readonly name: PieceName;
+  readonly part: PartId;
   readonly half: Half;
+  /** Whether its half is called by it at the table: whole, or the panel at the centre; no yoke, and no panel beside it. */
+  readonly lead: boolean;
+  /** A straight strip of this cut size, chalked single by its two lengths; null for any other piece. */
+  readonly strip: { readonly length: Inches; readonly depth: Inches } | null;
   readonly cloth: ClothId;
-  readonly cut: { readonly copies: number; readonly on: "fold" | "pair" | "single"; readonly mirrored: boolean };
+  readonly cut: {
+    readonly copies: number;
+    readonly on: "fold" | "quarter" | "pair" | "single";
+    readonly mirrored: boolean;
+  };
+  /** Which way the cloth's length runs on the piece as it is drawn: 0 down its origin line. */
+  readonly grain: Radians;
   readonly origin: CentreOrigin;
   /** How far the origin lies inside the folded edge or the cloth's edge. */
   readonly originInset: Inches;
@@ -256,6 +271,7 @@ export type GirthLine = "bust" | "underbust" | "waist" | "hip";
 
 /** A finished girth that the garment promises: body and ease round the whole body, drawn on one guide line. */
 export interface GirthPlan {
+  readonly part: PartId;
   readonly line: GirthLine;
   readonly on: LineId;
   readonly body: Inches;

@@ -38,6 +38,7 @@ export type {
   Notch,
   Opening,
   Origin,
+  PartId,
   Piece,
   Remark,
   SeamPlan,
@@ -46,7 +47,7 @@ export type {
   TapeDirection,
   Turn,
 } from "./draft";
-export { clothIds, lineIds } from "./draft";
+export { clothIds, lineIds, partIds } from "./draft";
 export { edgeDots } from "./edge-dots";
 export {
   allowanceTerm,
@@ -70,6 +71,7 @@ export {
 export { drawOutline } from "./outline";
 export type { EdgeChalk, MarkChalk, PieceStart } from "./piece-calls";
 export { PieceChalk } from "./piece-chalk";
+export { piecesOf } from "./pieces-of";
 export { type Bound, type Refusal, type RefusalCode, type Remedy, refusalCodes, refuse } from "./refusal";
 export { scaleDraft } from "./scale-draft";
 export { alongDrawn, alongSewn, sewnLength } from "./sewn";

@@ -1,7 +1,17 @@
 import type { Path, Point } from "../geometry";
 import type { Inches } from "../length";
 import type { PieceName, TermCode } from "./codes";
-import type { CentreOrigin, EdgeRole, GuideLine, Half, Mouth, Origin, StepReason, TapeDirection } from "./draft";
+import type {
+  CentreOrigin,
+  EdgeRole,
+  GuideLine,
+  Half,
+  Mouth,
+  Origin,
+  PartId,
+  StepReason,
+  TapeDirection,
+} from "./draft";
 import type { Sum, Term } from "./term";
 
 export interface PieceStart {
@@ -11,7 +21,10 @@ export interface PieceStart {
   readonly originInset: Sum;
   /** How far the top line lies below the cloth's edge: the shoulder allowance. */
   readonly topInset: Sum;
+  readonly part: PartId;
   readonly half: Half;
+  /** Whether its half is called by it at the table; so it is unless it lies above or beside the piece that is. */
+  readonly lead?: boolean;
   /** An outer panel: chalked from the same fold and lines as this piece, moved out by `shift`. */
   readonly drawnWith?: { readonly id: string; readonly lines: readonly GuideLine[] };
   readonly shift?: Sum;

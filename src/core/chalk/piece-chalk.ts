@@ -462,9 +462,13 @@ export class PieceChalk {
     return {
       id: this.id,
       name: start.name,
+      part: start.part,
       half: start.half,
+      lead: start.lead ?? start.drawnWith === undefined,
+      strip: null,
       cloth: "main",
       cut: { copies: pair ? 2 : 1, on: pair ? "pair" : "fold", mirrored: pair },
+      grain: 0,
       origin: start.origin,
       originInset: start.originInset.value,
       shift: this.#shift.x,

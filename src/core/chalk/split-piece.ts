@@ -295,6 +295,8 @@ function splitPiece(piece: Piece, plan: SplitPlan): readonly [Piece, Piece] {
       ...piece,
       ...part,
       ...base,
+      // What keeps the id of the whole keeps its name at the table.
+      lead: piece.lead && part.id === piece.id,
       takeOuts: piece.takeOuts.map((takeOut) => ({
         ...takeOut,
         removes: takeOut.removes.filter(({ line }) => lines.some(({ id }) => id === line)),

@@ -1,4 +1,14 @@
-import { type Dart, type Draft, type Edge, type GirthPlan, givenStep, type LineId, type Piece } from "../chalk";
+import {
+  type Dart,
+  type Draft,
+  type Edge,
+  type GirthPlan,
+  givenStep,
+  type LineId,
+  type PartId,
+  type Piece,
+  piecesOf,
+} from "../chalk";
 import { crossAtDepth, type Point, pathEnd, straight, turnPoint } from "../geometry";
 import type { Inches } from "../length";
 import type { Finding } from "./finding";
@@ -33,9 +43,9 @@ const RAISED: Inches = 3 / 8;
 const ROUNDED_OVER: Inches = 1 / 8;
 
 /** How often a piece lies round the whole body. */
-function timesRoundBody(piece: Piece): number {
-  return piece.cut.on === "single" ? 1 : 2;
-}
+const ROUND_BODY = { fold: 2, pair: 2, quarter: 4, single: 1 } as const;
+
+const timesRoundBody = ({ cut }: Piece): number => ROUND_BODY[cut.on];
 
 /** Legs that were made equally long may end this much above the line that the dart opens into. */
 const LIFTED: Inches = 1;
@@ -114,50 +124,47 @@ function startsAt(piece: Piece, down: Inches): Inches | undefined {
   return centre === undefined ? undefined : (crossAtDepth(centre.stitch, down)[0]?.x ?? 0);
 }
 
-/** The girth of the whole garment at a depth; the back at one of its own, where its lines lie higher than the front's. */
+/** The girth of the body at a depth; the back at one of its own, where its lines lie higher than the front's. */
 export function girthAtDepth(draft: Draft, down: Inches, backDown = down): Inches {
-  return bodyPieces(draft).reduce(
+  return piecesOf(draft, "body").reduce(
     (sum, piece) => sum + timesRoundBody(piece) * widthAt(piece, piece.half === "back" ? backDown : down),
     0,
   );
 }
 
-/** Pieces that lie round the body; strips do not. */
-function bodyPieces(draft: Draft): readonly Piece[] {
-  return draft.pieces.filter(({ half }) => half !== null);
-}
-
-/** The girth of the whole garment on a line; lines that no piece has measure 0. */
-export function girthOn(draft: Draft, line: LineId): Inches {
-  return bodyPieces(draft).reduce((sum, piece) => {
+/** The girth of a part on a line; lines that no piece of it has measure 0. */
+export function girthOn(draft: Draft, line: LineId, part: PartId = "body"): Inches {
+  return piecesOf(draft, part).reduce((sum, piece) => {
     const level = piece.lines.find(({ id }) => id === line)?.level;
     return level === undefined ? sum : sum + timesRoundBody(piece) * widthAt(piece, level);
   }, 0);
 }
 
 function measureGirth(draft: Draft, plan: GirthPlan, ledger: readonly LedgerRow[]): Girth {
+  const { part, ...promised } = plan;
+  const own = piecesOf(draft, part);
   const declared = ledger
-    .filter((row) => row.line === plan.on && row.declared)
+    .filter((row) => row.line === plan.on && row.declared && own.some(({ id }) => id === row.piece))
     .reduce((sum, row) => sum + 2 * row.difference, 0);
-  const marks = draft.pieces.reduce(
+  const marks = own.reduce(
     (sum, piece) =>
       sum +
       timesRoundBody(piece) * piece.marks.filter(({ id }) => id.startsWith(`${plan.on}/`) && !RULED.test(id)).length,
     0,
   );
-  const turned = draft.pieces.some(({ turn }) => turn?.lines.includes(plan.on));
-  const unshown = draft.pieces.some(
+  const turned = own.some(({ turn }) => turn?.lines.includes(plan.on));
+  const unshown = own.some(
     ({ drawnWith, takeOuts }) =>
       drawnWith !== null ||
       takeOuts.some(({ why, removes }) => why === "zip-hollow" && !removes.some(({ line }) => line === plan.on)),
   );
-  const raised = draft.pieces.some(({ marks: own }) => own.some(({ id }) => id === "centre/lower-edge"));
+  const raised = own.some((piece) => piece.marks.some(({ id }) => id === "centre/lower-edge"));
   const rest = (turned ? ROUNDED_OVER : 0) + (unshown ? UNSHOWN : 0) + (raised ? RAISED : 0);
   return {
-    ...plan,
+    ...promised,
     declared,
     wanted: plan.body + plan.ease + declared,
-    drawn: girthOn(draft, plan.on),
+    drawn: girthOn(draft, plan.on, part),
     tolerance: Math.max((marks * givenStep(draft.given)) / 2, TRUED) + rest,
   };
 }

@@ -1,5 +1,5 @@
 import { findDoubts, measurementIds, type Readings } from "../body";
-import type { Draft } from "../chalk";
+import { type Draft, piecesOf } from "../chalk";
 import type { Inches } from "../length";
 import type { Finding } from "./finding";
 import { armholeRound, placeOf } from "./wearing";
@@ -65,7 +65,7 @@ function checkArmhole(draft: Draft, readings: Readings): readonly Finding[] {
 }
 
 function checkChestLine(draft: Draft, readings: Readings): readonly Finding[] {
-  const chest = draft.pieces[0]?.lines.find(({ id }) => id === "chest")?.down;
+  const chest = piecesOf(draft, "body")[0]?.lines.find(({ id }) => id === "chest")?.down;
   const { shoulderToBust } = readings;
   if (chest === undefined || shoulderToBust === undefined || Math.abs(chest - shoulderToBust) >= NEAR_BUST) return [];
   return [{ id: "chest-near-bust", level: "caution", line: "chest", numbers: { chest, bustLine: shoulderToBust } }];

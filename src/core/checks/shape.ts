@@ -54,7 +54,9 @@ interface LargeTakeOut {
 
 /** Take-outs of a panel beyond the usual (craft: a finding, never a refusal). */
 function findLargeTakeOuts(draft: Draft): readonly Finding[] {
-  const outer = draft.pieces.find(({ id }) => id === "side-front");
+  const outer = draft.pieces.find(
+    ({ part, half, drawnWith }) => part === "body" && half === "front" && drawnWith !== null,
+  );
   if (outer === undefined) return [];
   const numberOf = (id: "armholeTakeOut" | "underbustTakeOut") => {
     const value = ruleValue(draft.given, id);

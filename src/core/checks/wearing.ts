@@ -1,5 +1,14 @@
 import type { MeasurementId } from "../body";
-import { type Draft, type Edge, type EdgeRole, givenStep, type LineId, type Piece, sewnLength } from "../chalk";
+import {
+  type Draft,
+  type Edge,
+  type EdgeRole,
+  givenStep,
+  type LineId,
+  type Piece,
+  piecesOf,
+  sewnLength,
+} from "../chalk";
 import { cross, directionFrom, pathEnd, pathLength, placeAtLength } from "../geometry";
 import type { Inches } from "../length";
 import type { Finding } from "./finding";
@@ -18,8 +27,9 @@ function reading(draft: Draft, id: MeasurementId): Inches | undefined {
   return draft.given.measurements[id]?.value;
 }
 
+/** Edges of the body: what it passes over, and what it must let through, is asked of no other part. */
 function edgesOf(draft: Draft, role: EdgeRole): readonly { readonly piece: Piece; readonly edge: Edge }[] {
-  return draft.pieces.flatMap((piece) =>
+  return piecesOf(draft, "body").flatMap((piece) =>
     piece.edges.filter((edge) => edge.role === role).map((edge) => ({ piece, edge })),
   );
 }
@@ -46,7 +56,7 @@ export function placeOf(
 
 /** How far down a line lies on the front; undefined where the front has none. */
 function frontLine(draft: Draft, line: LineId): Inches | undefined {
-  return draft.pieces
+  return piecesOf(draft, "body")
     .filter(({ half }) => half === "front")
     .flatMap(({ lines }) => lines.filter(({ id }) => id === line))
     .at(-1)?.down;
@@ -70,7 +80,9 @@ function narrowest(draft: Draft): Inches {
 /** What an opening lets pass by itself: a zip at the back or a front that opens all the way lets everything. */
 function opensFully(draft: Draft): boolean {
   const lowest = Math.max(
-    ...draft.pieces.filter(({ half }) => half === "front").flatMap(({ lines }) => lines.map(({ down }) => down)),
+    ...piecesOf(draft, "body")
+      .filter(({ half }) => half === "front")
+      .flatMap(({ lines }) => lines.map(({ down }) => down)),
   );
   return (
     draft.opening === "back-zip" ||
@@ -83,7 +95,9 @@ function opensFully(draft: Draft): boolean {
 /** The neck with what a slit in front opens of it. */
 function neckOpening(draft: Draft): Inches {
   const depth =
-    draft.pieces.find(({ half }) => half === "front")?.marks.find(({ id }) => id === "centre/neck-depth")?.stitch ?? 0;
+    piecesOf(draft, "body")
+      .find(({ half }) => half === "front")
+      ?.marks.find(({ id }) => id === "centre/neck-depth")?.stitch ?? 0;
   return neckRound(draft) + (draft.opening === "slit" ? 2 * Math.max(0, (draft.opensTo ?? depth) - depth) : 0);
 }
 
@@ -115,7 +129,7 @@ function checkGettingIn(draft: Draft): readonly Finding[] {
 }
 
 function checkZip(draft: Draft): readonly Finding[] {
-  return draft.pieces.flatMap((piece): readonly Finding[] => {
+  return piecesOf(draft, "body").flatMap((piece): readonly Finding[] => {
     const end = piece.marks.find(({ id }) => id === "centre/zip-end");
     const hip = piece.lines.find(({ id }) => id === "hip");
     const edge = piece.edges.find(({ role }) => role === "centre");
@@ -148,7 +162,7 @@ function girthAtHem(draft: Draft, level: Inches): Inches {
 function checkStride(draft: Draft): readonly Finding[] {
   const knee = reading(draft, "knee");
   const waistToKnee = reading(draft, "waistToKnee");
-  const [first] = draft.pieces;
+  const [first] = piecesOf(draft, "body");
   const waist = first?.lines.find(({ id }) => id === "waist")?.down;
   const hem = first?.lines.find(({ id }) => id === "hem")?.down;
   if (knee === undefined || waistToKnee === undefined || waist === undefined || hem === undefined) return [];
@@ -171,7 +185,7 @@ function checkNeckDepth(draft: Draft): readonly Finding[] {
   const bustLine = reading(draft, "shoulderToBust");
   // An overlapping front is held by its overlap, however deep it is cut.
   if (bustLine === undefined || draft.opening === "overlap") return [];
-  return draft.pieces.flatMap((piece): readonly Finding[] => {
+  return piecesOf(draft, "body").flatMap((piece): readonly Finding[] => {
     const depth = piece.marks.find(({ id }) => id === "centre/neck-depth")?.stitch ?? 0;
     if (piece.half !== "front" || depth <= bustLine) return [];
     const { edge } = placeOf(draft, "front", "neck");
@@ -200,10 +214,12 @@ function checkHip(draft: Draft): readonly Finding[] {
   const hip = reading(draft, "hip");
   if (hip === undefined || girthOn(draft, "hip") === 0 || draft.girths.some(({ line }) => line === "hip")) return [];
   // Flared corners are lifted: the lowest level that still goes all round lies at the highest of them.
-  const corners = draft.pieces.flatMap(({ edges }) =>
+  const corners = piecesOf(draft, "body").flatMap(({ edges }) =>
     edges.filter(({ role }) => role === "hem").map(({ stitch }) => stitch.start.y),
   );
-  const line = draft.pieces.flatMap(({ lines }) => lines.filter(({ id }) => id === "hip").map(({ down }) => down));
+  const line = piecesOf(draft, "body").flatMap(({ lines }) =>
+    lines.filter(({ id }) => id === "hip").map(({ down }) => down),
+  );
   const finished = girthAtDepth(draft, Math.min(...line, ...corners) - 1 / 16);
   return finished >= hip + 1 ? [] : [{ id: "hip-tight", level: "caution", line: "hip", numbers: { finished, hip } }];
 }
@@ -240,7 +256,7 @@ function checkRibs(draft: Draft): readonly Finding[] {
 /** The finished girth round the ribs; the back, which has no line there, as much higher as its waist lies. */
 function girthAtRibs(draft: Draft): Inches {
   const lineOf = (half: "front" | "back", line: "underbust" | "waist") =>
-    draft.pieces
+    piecesOf(draft, "body")
       .filter((piece) => piece.half === half)
       .flatMap(({ lines }) => lines.filter(({ id }) => id === line))
       .at(-1)?.down;

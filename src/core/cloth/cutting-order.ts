@@ -2,7 +2,7 @@ import type { ChalkStep, Draft, Piece } from "../chalk";
 import type { Inches } from "../length";
 import { certain } from "../result";
 import { afterCut, countPieces } from "./after-cut";
-import { type FoldGroup, fullerArmhole } from "./fold-plan";
+import { type FoldGroup, fullerArmhole, wholeOf } from "./fold-plan";
 import { foldFour } from "./lay-fold";
 import {
   closeLast,
@@ -375,6 +375,7 @@ export function orderSteps(draft: Draft, groups: readonly FoldGroup[], usable: I
       draft.pieces.find((found) => found.id === id),
       `piece ${id}`,
     );
+  const half = (side: "front" | "back"): Piece => certain(wholeOf(draft, side), `a whole ${side}`);
   const shared = groups.filter(({ fold }) => fold === "four-layers" || fold === "back-from-front");
   const own = groups.filter((group) => !shared.includes(group));
   const order = orderOf(draft);
@@ -391,8 +392,8 @@ export function orderSteps(draft: Draft, groups: readonly FoldGroup[], usable: I
     first === undefined
       ? []
       : first.fold === "four-layers"
-        ? fourLayers(first, piece("bodice-front"), piece("bodice-back"), usable, order)
-        : backFromFront(shared, piece("bodice-front"), piece("bodice-back"), order);
+        ? fourLayers(first, half("front"), half("back"), usable, order)
+        : backFromFront(shared, half("front"), half("back"), order);
   const work = withStops(withMovements([...together, ...alone]));
   const [begin] = work;
   if (begin === undefined) return work;

@@ -112,18 +112,14 @@ function refuseShared(front: Piece, back: Piece): Refusal | undefined {
   };
 }
 
-/** The piece that gives a half's group its name: whole, or the inner panel. */
-function isMain(piece: Piece): boolean {
-  return piece.half !== null && (piece.id === `bodice-${piece.half}` || piece.id === `centre-${piece.half}`);
-}
-
 /** Pieces that are chalked from one fold: an inner panel with the outer ones drawn with it. */
 function foldOnce(draft: Draft, tick: Tick): readonly FoldGroup[] {
   const alone = draft.pieces.filter(({ drawnWith }) => drawnWith === null);
   return alone.map((piece) => {
     const together = [piece, ...draft.pieces.filter(({ drawnWith }) => drawnWith === piece.id)];
-    if (piece.half === null) return groupOf(piece.id, together, "single", tick);
-    return groupOf(isMain(piece) ? piece.half : piece.id, together, "one-fold", tick);
+    if (piece.strip !== null) return groupOf(piece.id, together, "single", tick);
+    const called = piece.lead && piece.part === "body" ? piece.half : null;
+    return groupOf(called ?? piece.id, together, "one-fold", tick);
   });
 }
 
@@ -154,6 +150,12 @@ function shareFold(groups: readonly FoldGroup[], way: LayWay): readonly FoldGrou
   });
 }
 
+/** The body's piece of a half where it is cut in one; undefined where it is cut in panels or across. */
+export function wholeOf({ pieces }: Draft, half: "front" | "back"): Piece | undefined {
+  const whole = pieces.find((piece) => piece.part === "body" && piece.half === half && piece.lead);
+  return pieces.some(({ drawnWith }) => drawnWith === whole?.id) ? undefined : whole;
+}
+
 /** What lies at a centre that should be a fold, where both are folded together; undefined where both are. */
 function centreInTheWay(draft: Draft, front: Piece, back: Piece): string | undefined {
   if (back.origin !== "fold") return draft.opening === "back-zip" ? "zip" : "seam";
@@ -164,8 +166,7 @@ function groupPieces(draft: Draft, fold: FoldKind): Result<readonly FoldGroup[],
   const tick = givenTick(draft.given);
   const once = foldOnce(draft, tick);
   if (fold === "one-fold") return succeed(once);
-  const front = draft.pieces.find(({ id }) => id === "bodice-front");
-  const back = draft.pieces.find(({ id }) => id === "bodice-back");
+  const [front, back] = [wholeOf(draft, "front"), wholeOf(draft, "back")];
   const shared = { conflicts: ["choices.fold"], numbers: {}, nearest: "one-fold" };
   if (front === undefined || back === undefined) return fail({ code: "panels-need-own-fold", ...shared });
   if (fold === "four-layers") {

@@ -63,7 +63,7 @@ function unitOf(group: FoldGroup, pieces: readonly Piece[]): LayUnit {
   const [main] = pieces;
   const first = certain(main, `a piece in group ${group.id}`);
   const outlines = pieces.map((piece) => piece.outline.cut.map(({ x, y }) => at(x + first.originInset, y)));
-  const on = first.half === null ? "single" : first.cut.on;
+  const on = group.fold === "single" || first.cut.on === "quarter" ? "single" : first.cut.on;
   const [alone] = outlines;
   const joined = outlines.length === 1 ? certain(alone, "an outline") : joinOutlines(outlines, BRIDGE / 2);
   return {

@@ -38,8 +38,11 @@ function groupLength(group: FoldGroup, usable: Inches): Inches {
   return foldsAcross(group, usable) ? 2 * group.length : group.length;
 }
 
-function pieceArea(piece: Piece): number {
-  return (piece.half === null ? piece.cut.copies : 2) * polygonArea(piece.outline.cut);
+/** How often an outline lies in its piece: a half on the fold twice, a quarter four times. */
+const TIMES = { fold: 2, quarter: 4, pair: 1, single: 1 } as const;
+
+function pieceArea({ cut, outline }: Piece): number {
+  return TIMES[cut.on] * cut.copies * polygonArea(outline.cut);
 }
 
 /** Strips are cut from what is left beside the folds where they fit; only those that do not take length of their own. */

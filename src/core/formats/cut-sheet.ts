@@ -1,5 +1,5 @@
 import * as v from "valibot";
-import { lineIds, termKinds } from "../chalk";
+import { lineIds, partIds, termKinds } from "../chalk";
 import { layWays, notchWays, phases } from "../cloth";
 import { orderSchema } from "./order";
 import { checkLengthSchema, countedPieceSchema, placementSchema } from "./sheet-table";
@@ -39,9 +39,11 @@ const piece = v.object({
   id: v.string(),
   name: v.string(),
   cloth: v.string(),
-  cut: v.object({ copies: v.number(), on: v.picklist(["fold", "pair", "single"]), mirrored: v.boolean() }),
+  cut: v.object({ copies: v.number(), on: v.picklist(["fold", "quarter", "pair", "single"]), mirrored: v.boolean() }),
   origin: v.string(),
   originInset: v.number(),
+  /** Left out in sheets that were frozen before garments had parts: then all is body, but for strips. */
+  part: v.optional(v.picklist(partIds)),
   half: v.nullable(v.picklist(["front", "back"])),
   shift: v.number(),
   drawnWith: v.nullable(v.string()),

@@ -13,7 +13,7 @@ export interface DraftedOrder {
 function takeElsewhere(draft: Draft, elsewhere: readonly string[]): Draft {
   if (elsewhere.length === 0) return draft;
   const pieces = draft.pieces.map((piece) =>
-    piece.half === null && elsewhere.includes(piece.id) ? { ...piece, cloth: "contrast" as const } : piece,
+    piece.part === "finish" && elsewhere.includes(piece.id) ? { ...piece, cloth: "contrast" as const } : piece,
   );
   return { ...draft, pieces };
 }

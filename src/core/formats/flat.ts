@@ -132,7 +132,7 @@ function joinDepth(upper: readonly SheetPiece[]): Inches {
 }
 
 function drawHalf(sheet: SheetDrawing, half: "front" | "back"): FlatHalf | null {
-  const own = sheet.pieces.filter((piece) => piece.half === half);
+  const own = sheet.pieces.filter((piece) => piece.half === half && (piece.part ?? "body") === "body");
   const isUpper = ({ edges }: SheetPiece) => edges.some(({ role }) => role === "neck");
   const leads = own.filter(({ drawnWith }) => drawnWith === null);
   const rowOf = (lead: SheetPiece) => [lead, ...own.filter(({ drawnWith }) => drawnWith === lead.id)];

@@ -43,6 +43,7 @@ export function writePiece(piece: Piece, given: Given): SheetPiece {
     cut: { ...piece.cut },
     origin: piece.origin,
     originInset: piece.originInset,
+    part: piece.part,
     half: piece.half,
     shift: piece.shift,
     drawnWith: piece.drawnWith,

@@ -154,6 +154,7 @@ function promiseGirths(sheet: Sheet, { halves, sides }: PlannedBody, pieces: Bot
     on: "chest" | "bust" | "underbust" | "waist" | "hip",
   ) =>
     sheet.girth({
+      part: "body",
       line,
       on,
       body: bodyValue(given, line),

@@ -50,13 +50,14 @@ function openPieces(sheet: Sheet, half: HalfPlan): HalfPieces {
         ]
       : [];
   const topInset = settleOnTape(given, [allowanceTerm(given, "allowance.shoulder"), ...trim]);
-  const start: Omit<PieceStart, "name"> = { ...centre.start, half: side, topInset };
+  const start: Omit<PieceStart, "name"> = { ...centre.start, part: "body", half: side, topInset };
   if (panel === null) {
     const whole = sheet.piece(pieceIds[side], { ...start, name: side });
     chalkLines(whole, half);
     return { inner: whole, outer: whole, top: whole };
   }
-  const top = panel.yokeArmhole === null ? null : sheet.piece("yoke-front", { ...start, name: "front-yoke" });
+  const top =
+    panel.yokeArmhole === null ? null : sheet.piece("yoke-front", { ...start, name: "front-yoke", lead: false });
   if (top !== null) chalkLines(top, half, ["chest"]);
   const inner = sheet.piece(`centre-${side}`, { ...start, name: `centre-${side}` });
   chalkLines(inner, half);

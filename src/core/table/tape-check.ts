@@ -258,10 +258,10 @@ function stripLengths(piece: Piece, metric: boolean): readonly CheckLength[] {
  */
 export function checkLengths(pieces: readonly Piece[], metric: boolean): readonly CheckLength[] {
   const [first, second] = pieces;
-  const shared = second !== undefined && second.drawnWith === null && second.half !== null ? second : undefined;
+  const shared = second !== undefined && second.drawnWith === null && second.strip === null ? second : undefined;
   const told = shared === undefined ? pieces : pieces.slice(0, 1);
   return told.flatMap((piece) => {
-    if (piece.half === null) return stripLengths(piece, metric);
+    if (piece.strip !== null) return stripLengths(piece, metric);
     const draw = drawLengths(piece, metric);
     const own = namesFor(piece).flatMap((name) => draw(name) ?? []);
     const also = shared === undefined || piece !== first ? [] : [drawLengths(shared, metric)("armhole")];

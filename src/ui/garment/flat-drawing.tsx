@@ -57,7 +57,9 @@ function FlatSide({ half, mirrored }: { readonly half: FlatHalf; readonly mirror
 
 /** Where the garment opens, and its buttonholes, as they are on the sheet. */
 function Opening({ sheet, half }: { readonly sheet: SheetDrawing; readonly half: FlatHalf }) {
-  const pieces = sheet.pieces.filter((piece) => piece.half === half.half && piece.drawnWith === null);
+  const pieces = sheet.pieces.filter(
+    (piece) => piece.half === half.half && (piece.part ?? "body") === "body" && piece.drawnWith === null,
+  );
   const zipEnd = pieces.flatMap(({ marks }) => marks).find(({ id }) => id === "centre/zip-end");
   const slitEnd = pieces.flatMap(({ marks }) => marks).find(({ id }) => id === "centre/slit-end");
   const neck = Math.min(
