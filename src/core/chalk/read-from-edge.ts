@@ -1,12 +1,10 @@
 import type { Inches } from "../length";
-import type { ChalkAct, ChalkStep, Piece } from "./draft";
+import type { ChalkStep, Piece } from "./draft";
+import { readsDown } from "./motion";
 import type { Term } from "./term";
 
-/** Steps whose reading runs down from the top line. */
-const downward: ReadonlySet<ChalkAct["kind"]> = new Set(["guide-line", "centre-mark", "split"]);
-
 function fromEdge(step: ChalkStep, inset: Inches): ChalkStep {
-  if (!downward.has(step.act.kind) || step.from !== "top-line") return step;
+  if (!readsDown(step) || step.from !== "top-line") return step;
   const above: Term = { code: "above-the-top-line", kind: "allowance", value: inset, source: "choice:lengthsFrom" };
   const cutReading = step.cutReading === null ? null : step.cutReading + (step.cutFrom === undefined ? inset : 0);
   return { ...step, from: "cloth-edge", reading: step.reading + inset, cutReading, terms: [...step.terms, above] };
