@@ -1,3 +1,4 @@
+export { type ActLook, actLook, chalkActs } from "./acts";
 export {
   type ChoiceDefinition,
   type ChoiceDefinitions,

@@ -1,5 +1,6 @@
 import { mapPath, type Path, type Point } from "../geometry";
 import type { Inches } from "../length";
+import { chalkActs } from "./acts";
 import type { ChalkAct, ChalkStep, Dart, Edge, GuideLine, Mark, Notch, Piece, TakeOut, Turn } from "./draft";
 import type { Term } from "./term";
 
@@ -13,10 +14,8 @@ export interface Motion {
   readonly depth: (depth: Inches) => Inches;
 }
 
-/** Acts whose reading runs down from the top line. */
-const READ_DOWN: ReadonlySet<ChalkAct["kind"]> = new Set(["guide-line", "centre-mark", "split"]);
-
-export const readsDown = ({ act }: ChalkStep): boolean => READ_DOWN.has(act.kind);
+/** Whether a step's reading runs down from the top line. */
+export const readsDown = ({ act }: ChalkStep): boolean => chalkActs[act.kind].reads === "down";
 
 /** A motion with what follows from it, for every kind of thing that a piece has. */
 interface Mover extends Motion {

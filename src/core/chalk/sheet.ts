@@ -1,7 +1,7 @@
 import type { MeasurementId } from "../body";
 import type { Inches } from "../length";
-import { fail, type Result, succeed } from "../result";
-import type { Draft, GirthPlan, Opening, Piece, Remark, SeamPlan } from "./draft";
+import { certain, fail, type Result, succeed } from "../result";
+import type { Draft, GirthPlan, Opening, PartId, Piece, Remark, SeamPlan } from "./draft";
 import { type Given, givenStep } from "./given";
 import type { PieceStart } from "./piece-calls";
 import { PieceChalk } from "./piece-chalk";
@@ -12,35 +12,60 @@ import { settleNotches } from "./settle-notches";
 import { settleOnCloth } from "./settle-on-cloth";
 import { type SplitPlan, splitPieces } from "./split-piece";
 
+/** A part of the garment while it is chalked: its pieces are finished, split and laid on the cloth as it ends. */
+interface OpenPart {
+  readonly id: PartId;
+  readonly pieces: PieceChalk[];
+  readonly splits: SplitPlan[];
+  readonly starts: Map<string, { readonly down: Inches; readonly allowance: Inches }>;
+}
+
 /** The table a recipe chalks on. Lives only while a recipe runs; what comes out is plain data. */
 export class Sheet {
-  readonly #pieces: PieceChalk[] = [];
-  readonly #seams: SeamPlan[] = [];
+  #seams: readonly SeamPlan[] = [];
   readonly #girths: GirthPlan[] = [];
-  readonly #splits: SplitPlan[] = [];
-  readonly #starts = new Map<string, { readonly down: Inches; readonly allowance: Inches }>();
-  readonly #finished: Piece[] = [];
+  readonly #settled: Piece[] = [];
+  readonly #strips: Piece[] = [];
   readonly #remarks: Remark[] = [];
+  #open: OpenPart | null = null;
   #fromEdge = false;
   #opening: Opening = "none";
   #opensTo: Inches | null = null;
 
   constructor(readonly given: Given) {}
 
-  piece(id: string, start: PieceStart): PieceChalk {
-    const piece = new PieceChalk(this.given, id, start);
-    this.#pieces.push(piece);
+  /** Chalks a part of the garment. As it ends its pieces are final: what comes after reads edges that move no more. */
+  part(id: PartId, chalk: () => void): void {
+    if (this.#open !== null) throw new Error(`part ${id} begins inside part ${this.#open.id}`);
+    const part: OpenPart = { id, pieces: [], splits: [], starts: new Map() };
+    this.#open = part;
+    chalk();
+    this.#open = null;
+    const whole = part.pieces.map((piece) => finishPiece(piece, part.starts));
+    const split = splitPieces(whole, this.#seams, part.splits);
+    this.#seams = split.seams;
+    this.#settled.push(...settleOnCloth(split.pieces, givenStep(this.given)));
+  }
+
+  #inPart(): OpenPart {
+    return certain(this.#open ?? undefined, "a part to chalk in");
+  }
+
+  piece(id: string, start: Omit<PieceStart, "part">): PieceChalk {
+    const part = this.#inPart();
+    const piece = new PieceChalk(this.given, id, { ...start, part: part.id });
+    part.pieces.push(piece);
     return piece;
   }
 
   /** Promises that two rows of edges will be sewn together; `ease` in inches is how much longer `a` may be. */
   seam(seam: SeamPlan): void {
-    this.#seams.push(seam);
+    this.#seams = [...this.#seams, seam];
   }
 
-  /** Promises a finished girth round the whole body. */
-  girth(girth: GirthPlan): void {
-    this.#girths.push(girth);
+  /** Promises a finished girth of the part in hand, round the whole body. */
+  girth(girth: Omit<GirthPlan, "part">): void {
+    this.#girths.push({ ...girth, part: this.#inPart().id });
   }
 
   /** Promises how the garment opens, and how far down from the top line. */
@@ -51,12 +76,12 @@ export class Sheet {
 
   /** Cuts a piece that was chalked whole into an upper and a lower one, joined by a seam. */
   splitAcross(plan: SplitPlan): void {
-    this.#splits.push(plan);
+    this.#inPart().splits.push(plan);
   }
 
   /** A piece that starts below the draft's top line, at a line of its own with a seam above it. */
   startAt(piece: string, down: Inches, allowance: Inches): void {
-    this.#starts.set(piece, { down, allowance });
+    this.#inPart().starts.set(piece, { down, allowance });
   }
 
   /** Says lengths from the cloth's edge instead of the top line. */
@@ -66,7 +91,7 @@ export class Sheet {
 
   /** Adds a piece that is no half of the body: a strip. */
   add(piece: Piece): void {
-    this.#finished.push(piece);
+    this.#strips.push(piece);
   }
 
   /** Tells the tailor something that the recipe did. */
@@ -74,21 +99,13 @@ export class Sheet {
     this.#remarks.push(remark);
   }
 
-  #finishPiece(piece: PieceChalk): Piece {
-    const start = this.#starts.get(piece.id);
-    return start === undefined ? piece.finish() : raisePiece(piece.finish(), start.down, start.allowance);
-  }
-
   finish(garment: string, needed: readonly MeasurementId[]): Draft {
-    const whole = [...this.#pieces.map((piece) => this.#finishPiece(piece)), ...this.#finished];
-    const split = splitPieces(whole, this.#seams, this.#splits);
-    const step = givenStep(this.given);
-    const pieces = settleNotches(settleOnCloth(split.pieces, step), split.seams, step);
+    const pieces = settleNotches([...this.#settled, ...this.#strips], this.#seams, givenStep(this.given));
     return {
       garment,
       given: this.given,
       pieces: this.#fromEdge ? pieces.map(readFromEdge) : pieces,
-      seams: split.seams,
+      seams: this.#seams,
       girths: this.#girths,
       opening: this.#opening,
       opensTo: this.#opensTo,
@@ -96,6 +113,11 @@ export class Sheet {
       needed,
     };
   }
+}
+
+function finishPiece(piece: PieceChalk, starts: OpenPart["starts"]): Piece {
+  const start = starts.get(piece.id);
+  return start === undefined ? piece.finish() : raisePiece(piece.finish(), start.down, start.allowance);
 }
 
 /**

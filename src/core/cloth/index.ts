@@ -12,6 +12,7 @@ export {
 } from "./cloth";
 export { orderSteps } from "./cutting-order";
 export { type FoldGroup, type FoldKind, foldKinds, type PieceReach, planFolds, reachOf } from "./fold-plan";
+export { handActs } from "./hand-acts";
 export { checkLay, type LayFault } from "./lay-check";
 export { foldOfGroup, type LayFold } from "./lay-fold";
 export {

@@ -1,51 +1,12 @@
+import { type ActLook, actLook, chalkActs } from "../chalk";
+import { handActs } from "../cloth";
 import type { CutSheet, SheetPiece, SheetStep } from "./cut-sheet";
 import type { SheetPlacement } from "./sheet-table";
 
-/** What an act lights on the cloth, and whether its number is the thing to chalk. */
-export interface ActLook {
-  readonly lights: "line" | "marks" | "stitch" | "cut" | "cut-out" | "dart" | "notch" | "centre" | "none";
-  /** Whether something is measured along a straight tape. */
-  readonly tape: boolean;
-  /** Whether the number is set large: others are told in words. */
-  readonly number: boolean;
-}
+/** Frozen sheets may carry acts that nobody does any more: they light nothing. */
+const PLAIN = actLook("none", false, false);
 
-const look = (lights: ActLook["lights"], tape: boolean, number: boolean): ActLook => ({ lights, tape, number });
-
-/** One table of acts for every view: a cut lights the cutting line, never the stitching line. */
-const looks: Readonly<Record<string, ActLook>> = {
-  "top-line": look("line", true, true),
-  "zip-line": look("centre", true, true),
-  "centre-line": look("centre", true, true),
-  "guide-line": look("line", true, true),
-  mark: look("marks", true, true),
-  "centre-mark": look("marks", true, true),
-  plumb: look("marks", true, true),
-  drop: look("marks", true, true),
-  scoop: look("marks", true, true),
-  lengthen: look("marks", true, true),
-  at: look("marks", true, true),
-  along: look("marks", false, true),
-  edge: look("stitch", false, false),
-  dart: look("dart", false, false),
-  allowance: look("cut", false, true),
-  "move-out": look("none", false, true),
-  split: look("none", false, true),
-  strip: look("cut-out", false, true),
-  "lay-on": look("none", false, false),
-  trace: look("stitch", false, false),
-  cut: look("cut", false, false),
-  "re-cut": look("cut", false, false),
-  "cut-out": look("cut-out", false, false),
-  notch: look("notch", false, true),
-  pierce: look("marks", false, true),
-  "fold-in": look("none", false, true),
-  "fold-again": look("none", false, true),
-  "fold-gate": look("none", false, true),
-  "cut-off": look("none", false, true),
-};
-
-const PLAIN: ActLook = look("none", false, false);
+const looks: Readonly<Record<string, ActLook>> = { ...handActs, ...chalkActs };
 
 export function lookOf(act: string): ActLook {
   return looks[act] ?? PLAIN;

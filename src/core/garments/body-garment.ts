@@ -25,6 +25,6 @@ export function bodyGarment({ id, label, about, rules = {}, ...style }: BodyGarm
     uses: bodyRules(style),
     needs: (decisions) => bodyNeeds(style, decisions),
     checksWith: CHECKED_WITH,
-    recipe: (sheet) => chalkBody(sheet, style),
+    recipe: (sheet) => sheet.part("body", () => chalkBody(sheet, style)),
   };
 }

@@ -154,7 +154,6 @@ function promiseGirths(sheet: Sheet, { halves, sides }: PlannedBody, pieces: Bot
     on: "chest" | "bust" | "underbust" | "waist" | "hip",
   ) =>
     sheet.girth({
-      part: "body",
       line,
       on,
       body: bodyValue(given, line),

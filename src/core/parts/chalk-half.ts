@@ -50,7 +50,7 @@ function openPieces(sheet: Sheet, half: HalfPlan): HalfPieces {
         ]
       : [];
   const topInset = settleOnTape(given, [allowanceTerm(given, "allowance.shoulder"), ...trim]);
-  const start: Omit<PieceStart, "name"> = { ...centre.start, part: "body", half: side, topInset };
+  const start: Omit<PieceStart, "name" | "part"> = { ...centre.start, half: side, topInset };
   if (panel === null) {
     const whole = sheet.piece(pieceIds[side], { ...start, name: side });
     chalkLines(whole, half);

@@ -1,0 +1,32 @@
+import { type ActLook, actLook } from "../chalk";
+import type { HandAct } from "./steps";
+
+const SAID = actLook("none", false, false);
+const NUMBERED = actLook("none", false, true);
+
+/** What each act beside the chalk shows: a cut lights the cutting line, never the stitching line. */
+export const handActs: Readonly<Record<HandAct["kind"], ActLook>> = {
+  prepare: SAID,
+  "fold-in": NUMBERED,
+  "cut-off": NUMBERED,
+  halve: SAID,
+  "along-fold": SAID,
+  "fold-selvedges": SAID,
+  "fold-gate": NUMBERED,
+  "lie-open": SAID,
+  "fold-again": NUMBERED,
+  "lay-on": SAID,
+  trace: actLook("stitch", false, false),
+  cut: actLook("cut", false, false),
+  "cut-out": actLook("cut-out", false, false),
+  "fold-in-band": SAID,
+  separate: SAID,
+  "re-cut": actLook("cut", false, false),
+  "open-fold": SAID,
+  notch: actLook("notch", false, true),
+  pierce: actLook("marks", false, true),
+  name: SAID,
+  style: SAID,
+  check: SAID,
+  count: SAID,
+};
