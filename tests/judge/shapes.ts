@@ -9,6 +9,7 @@ interface Curve {
   readonly segments: readonly (
     | { readonly kind: "line"; readonly to: Spot }
     | { readonly kind: "cubic"; readonly control1: Spot; readonly control2: Spot; readonly to: Spot }
+    | { readonly kind: "arc"; readonly centre: Spot; readonly sweep: number; readonly to: Spot }
   )[];
 }
 
@@ -24,6 +25,9 @@ export function chainOf(path: Curve): readonly Spot[] {
   let from = path.start;
   for (const segment of path.segments) {
     if (segment.kind === "line") chain.push(segment.to);
+    else if (segment.kind === "arc")
+      for (let step = 1; step <= STEPS * 4; step++)
+        chain.push(turned(from, segment.centre, (segment.sweep * step) / (STEPS * 4)));
     else
       for (let step = 1; step <= STEPS; step++) {
         const share = step / STEPS;

@@ -1,3 +1,4 @@
+export { type ArcSegment, arcTo } from "./arc";
 export { type Box, boxOf } from "./box";
 export {
   curveBetween,

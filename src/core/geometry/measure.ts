@@ -1,4 +1,5 @@
 import type { Inches } from "../length";
+import { arcCrossings, arcLength, arcPlace, arcSteps, arcWay } from "./arc";
 import { type CurvePoints, curveCrossings, curveLength, curvePlace, curvePoints, curveVelocity } from "./cubic";
 import { type Path, pathEnd, type Segment, withStarts } from "./path";
 import {
@@ -15,7 +16,8 @@ import {
 } from "./point";
 
 function segmentLength(from: Point, segment: Segment): Inches {
-  return segment.kind === "line" ? distance(from, segment.to) : curveLength(curvePoints(from, segment));
+  if (segment.kind === "line") return distance(from, segment.to);
+  return segment.kind === "arc" ? arcLength(from, segment) : curveLength(curvePoints(from, segment));
 }
 
 /** Length along the chalk, exact to 1e-6 in on the curves a garment has. */
@@ -46,6 +48,10 @@ function placeOnSegment(from: Point, segment: Segment, length: Inches, total: In
   if (segment.kind === "line") {
     const tangent = directionFrom(from, segment.to) ?? { x: 1, y: 0 };
     return { point: add(from, scale(tangent, length)), tangent };
+  }
+  if (segment.kind === "arc") {
+    const share = total === 0 ? 0 : length / total;
+    return { point: arcPlace(from, segment, share), tangent: arcWay(from, segment, share) };
   }
   const curve = curvePoints(from, segment);
   const parameter = total === 0 ? 0 : parameterAtLength(curve, length, total);
@@ -86,6 +92,7 @@ const NONE: readonly number[] = [];
 /** Parameters at which a segment crosses the edge, rising. Most segments of a path do not: those are told apart first. */
 function crossSegment(from: Point, segment: Segment, edge: StraightEdge): readonly number[] {
   const { normal, offset } = edge;
+  if (segment.kind === "arc") return arcCrossings(from, segment, normal, offset);
   const height = (point: Point) => point.x * normal.x + point.y * normal.y - offset;
   const start = height(from);
   const end = height(segment.to);
@@ -105,6 +112,7 @@ function crossSegment(from: Point, segment: Segment, edge: StraightEdge): readon
 
 function pointOnSegment(from: Point, segment: Segment, parameter: number): Point {
   if (segment.kind === "line") return add(from, scale(subtract(segment.to, from), parameter));
+  if (segment.kind === "arc") return arcPlace(from, segment, parameter);
   return curvePlace(curvePoints(from, segment), parameter);
 }
 
@@ -146,7 +154,7 @@ export function crossingAtLength(path: Path, length: Inches): PathCrossing {
     if (left <= total || index === parts.length - 1) {
       const share = total === 0 ? 0 : Math.min(1, left / total);
       const parameter =
-        segment.kind === "line" ? share : parameterAtLength(curvePoints(from, segment), Math.min(left, total), total);
+        segment.kind === "cubic" ? parameterAtLength(curvePoints(from, segment), Math.min(left, total), total) : share;
       return { segment: index, parameter, point: pointOnSegment(from, segment, parameter) };
     }
     left -= total;
@@ -167,7 +175,7 @@ export function lengthToDepth(path: Path, down: Inches): Inches | undefined {
 
 function partLength(from: Point, segment: Segment, parameter: number): Inches {
   if (parameter <= 0) return 0;
-  if (segment.kind === "line") return distance(from, segment.to) * parameter;
+  if (segment.kind !== "cubic") return segmentLength(from, segment) * parameter;
   return curveLength(curvePoints(from, segment), Math.min(1, parameter));
 }
 
@@ -193,6 +201,13 @@ function traceSegment(from: Point, segment: Segment, tolerance: Inches): readonl
           { point: from, tangent },
           { point: segment.to, tangent },
         ];
+  }
+  if (segment.kind === "arc") {
+    const steps = arcSteps(from, segment, tolerance);
+    return Array.from({ length: steps + 1 }, (_, step) => ({
+      point: arcPlace(from, segment, step / steps),
+      tangent: arcWay(from, segment, step / steps),
+    }));
   }
   const curve = curvePoints(from, segment);
   const steps = stepsFor(curve, tolerance);
@@ -220,6 +235,9 @@ export function flattenPath(path: Path, tolerance: Inches = FLAT_ENOUGH): readon
       const curve = curvePoints(from, segment);
       const steps = stepsFor(curve, tolerance);
       for (let step = 1; step <= steps; step++) reach(curvePlace(curve, step / steps));
+    } else if (segment.kind === "arc") {
+      const steps = arcSteps(from, segment, tolerance);
+      for (let step = 1; step <= steps; step++) reach(arcPlace(from, segment, step / steps));
     } else reach(segment.to);
     from = segment.to;
   }
@@ -272,6 +290,10 @@ function holdingBox({ start, segments }: Path) {
     if (segment.kind === "cubic") {
       hold(segment.control1);
       hold(segment.control2);
+    } else if (segment.kind === "arc") {
+      const radius = distance(segment.centre, segment.to);
+      hold(add(segment.centre, { x: radius, y: radius }));
+      hold(add(segment.centre, { x: -radius, y: -radius }));
     }
   }
   return { left, right, top, bottom };

@@ -1,3 +1,4 @@
+import { type ArcSegment, moveArc } from "./arc";
 import { add, at, type Point, type Radians, turnPoint } from "./point";
 
 export interface LineSegment {
@@ -12,9 +13,9 @@ export interface CubicSegment {
   readonly to: Point;
 }
 
-export type Segment = LineSegment | CubicSegment;
+export type Segment = LineSegment | CubicSegment | ArcSegment;
 
-/** A chalk line: lines and cubic curves, each starting where the last one ended. Plain data. */
+/** A chalk line: lines, cubic curves and arcs, each starting where the last one ended. Plain data. */
 export interface Path {
   readonly start: Point;
   readonly segments: readonly Segment[];
@@ -42,14 +43,24 @@ export function withStarts(path: Path): readonly { readonly from: Point; readonl
   return path.segments.map((segment, index) => ({ from: path.segments[index - 1]?.to ?? path.start, segment }));
 }
 
+function moveSegment(from: Point, segment: Segment, move: (point: Point) => Point): Segment {
+  switch (segment.kind) {
+    case "line":
+      return lineTo(move(segment.to));
+    case "cubic":
+      return cubicTo(move(segment.control1), move(segment.control2), move(segment.to));
+    case "arc":
+      return moveArc(from, segment, move);
+    default:
+      return segment satisfies never;
+  }
+}
+
+/** A path with every place moved; an arc stays an arc, so `move` must keep shapes (shift, turn, mirror, scale evenly). */
 export function mapPath(path: Path, move: (point: Point) => Point): Path {
   return {
     start: move(path.start),
-    segments: path.segments.map((segment) =>
-      segment.kind === "line"
-        ? lineTo(move(segment.to))
-        : cubicTo(move(segment.control1), move(segment.control2), move(segment.to)),
-    ),
+    segments: withStarts(path).map(({ from, segment }) => moveSegment(from, segment, move)),
   };
 }
 
@@ -61,11 +72,22 @@ export function turnPath(path: Path, about: Point, angle: Radians): Path {
   return mapPath(path, (point) => turnPoint(point, about, angle));
 }
 
+function reverseSegment(from: Point, segment: Segment): Segment {
+  switch (segment.kind) {
+    case "line":
+      return lineTo(from);
+    case "cubic":
+      return cubicTo(segment.control2, segment.control1, from);
+    case "arc":
+      return { kind: "arc", centre: segment.centre, sweep: -segment.sweep, to: from };
+    default:
+      return segment satisfies never;
+  }
+}
+
 /** The same line walked the other way. */
 export function reversePath(path: Path): Path {
-  const segments = withStarts(path).map(({ from, segment }) =>
-    segment.kind === "line" ? lineTo(from) : cubicTo(segment.control2, segment.control1, from),
-  );
+  const segments = withStarts(path).map(({ from, segment }) => reverseSegment(from, segment));
   return { start: pathEnd(path), segments: segments.reverse() };
 }
 

@@ -1,4 +1,5 @@
 import type { Inches } from "../length";
+import { splitArc } from "./arc";
 import { crossingAtLength, crossPath, type PathCrossing } from "./measure";
 import { cubicTo, lineTo, type Path, type Segment, withStarts } from "./path";
 import { add, type Point, scale, subtract } from "./point";
@@ -10,6 +11,7 @@ function between(a: Point, b: Point, share: number): Point {
 /** A segment cut at a parameter (de Casteljau for curves): both halves lie exactly on it. */
 function splitSegment(from: Point, segment: Segment, share: number): readonly [Segment, Segment] {
   if (segment.kind === "line") return [lineTo(between(from, segment.to, share)), segment];
+  if (segment.kind === "arc") return splitArc(from, segment, share);
   const a = between(from, segment.control1, share);
   const b = between(segment.control1, segment.control2, share);
   const c = between(segment.control2, segment.to, share);
