@@ -1,3 +1,4 @@
+import type { ChoiceDefinition } from "@/core/chalk";
 import { findGarment } from "@/core/garments";
 import { type RuleId, ruleDefinition, ruleSets } from "@/core/rules";
 import type { OwnRuleSet } from "@/db";
@@ -11,6 +12,8 @@ export interface Decision {
   /** Least and most in inches, when it can be a length. */
   readonly range: readonly [number, number] | null;
   readonly flag: boolean;
+  /** The values of other choices under which it matters; left out where it always does. */
+  readonly when?: ChoiceDefinition["when"];
 }
 
 /** A house rule, as the catalogue describes it. */
@@ -58,6 +61,7 @@ export function decisionsOf(garmentId: string, ownSets: readonly OwnRuleSet[]): 
           : null,
       range: choice.kind === "length" ? choice.range : null,
       flag: choice.kind === "flag",
+      ...(choice.when === undefined ? {} : { when: choice.when }),
     }),
   );
   return { choices, rules: (garment?.uses ?? []).map(describeRule), sets: offerSets(ownSets) };

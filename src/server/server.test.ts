@@ -116,6 +116,7 @@ it("asks first for what the garments of the catalogue cannot do without", () =>
     "backWaist",
     "waistToHip",
     "fullLength",
+    "skirtLength",
   ]));
 
 it("offers every choice of a garment and every rule that moves it, with its why", () => {

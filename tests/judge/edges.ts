@@ -29,6 +29,8 @@ export function wantedAllowance(seen: Seen, piece: Piece, edge: Edge): number | 
     case "hem":
       return ruleNumber(seen, "allowance.hem");
     case "waist":
+      // Under elastic all that lies above the waist line is turned in over it.
+      if (choices.waistFinish === "elastic") return choice("elasticWidth") + (seen.read.given.metric ? 2 / 2.54 : 0.75);
       return ruleNumber(seen, "allowance.waistJoin") + choice("trimLength");
     case "panel":
       return ruleNumber(seen, "allowance.panel");

@@ -1,6 +1,6 @@
 import type { Dart, Draft, Piece } from "../../src/core/chalk";
 import { type Fault, fault, type Seen } from "./seen";
-import { acrossAt, chainOf, closed, type Spot, turned, walkTo } from "./shapes";
+import { acrossAt, chainLength, chainOf, closed, type Spot, turned, walkTo } from "./shapes";
 
 /** A level is looked at this much beside itself, so that one along an edge is still inside the piece. */
 const BESIDE = 1 / 64;
@@ -71,6 +71,14 @@ function widthAlongEdge(piece: Piece, level: number): number | null {
   return (across ?? outer.x) - start - open;
 }
 
+/** What a skirt's waist edge measures once its darts are closed: it hangs from it, wherever it is raised or lowered. */
+function sewnWaist(piece: Piece, on: string): number | null {
+  const edge = piece.edges.find(({ role }) => role === "waist");
+  if (on !== "waist" || piece.top !== "waist" || edge === undefined) return null;
+  const open = edge.mouths.reduce((sum, { from, to }) => sum + to - from, 0);
+  return chainLength(chainOf(edge.stitch)) - open;
+}
+
 /** Round the whole body on a guide line, over every piece that lies round it. */
 function roundOn(draft: Draft, on: string): number {
   return draft.pieces
@@ -79,7 +87,10 @@ function roundOn(draft: Draft, on: string): number {
       const line = piece.lines.find(({ id }) => id === on);
       if (line === undefined) return sum;
       const beside = on === "chest" ? BESIDE : -BESIDE;
-      return sum + 2 * (widthAlongEdge(piece, line.level) ?? widthOf(piece, line.level + beside) ?? 0);
+      return (
+        sum +
+        2 * (sewnWaist(piece, on) ?? widthAlongEdge(piece, line.level) ?? widthOf(piece, line.level + beside) ?? 0)
+      );
     }, 0);
 }
 

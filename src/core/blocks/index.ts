@@ -1,4 +1,15 @@
 export { type ArmholePlan, armholeMiddle, drawArmhole, redrawToUnderarm, solveUnderarm, wayAtMiddle } from "./armhole";
 export { type BodicePlan, needsArmhole, pieceIds, plainArmhole, planBodice, type SewnArmhole } from "./bodice-plan";
 export type { ShoulderPlan, Side } from "./shoulder";
+export {
+  dartPeak,
+  drawSkirtHalf,
+  peggedCarry,
+  type SkirtDart,
+  type SkirtHalf,
+  type SkirtHem,
+  type SkirtNumbers,
+  skirtSide,
+} from "./skirt-block";
+export { mostAtSide, planSkirtDarts, type SkirtDartWay } from "./skirt-darts";
 export { chalkStrip, type StripPlan } from "./strip";

@@ -42,6 +42,7 @@ export function chalkStrip({ id, name, length, depth, copies }: StripPlan): Piec
     id,
     name,
     part: "finish",
+    top: "top",
     half: null,
     lead: false,
     strip: { length, depth },

@@ -3,6 +3,8 @@ import { type BothUnits, type Inches, pickSystem } from "../length";
 interface ChoiceBase {
   readonly label: string;
   readonly why: string;
+  /** The values of other choices under which it matters; left out where it always does. */
+  readonly when?: Readonly<Record<string, readonly (string | boolean)[]>>;
 }
 
 /** One of several named ways. */
@@ -33,6 +35,14 @@ export type ChoiceDefinitions = Readonly<Record<string, ChoiceDefinition>>;
 export type ChoiceValue = string | boolean | Inches;
 
 export type ChoiceValues = Readonly<Record<string, ChoiceValue>>;
+
+/** Whether a choice matters under what else is chosen: it is asked, and shown, only then. */
+export function isAsked(
+  { when = {} }: { readonly when?: ChoiceDefinition["when"] | undefined },
+  values: ChoiceValues,
+): boolean {
+  return Object.entries(when).every(([id, matters]) => matters.some((value) => value === values[id]));
+}
 
 export function choiceDefault(choice: ChoiceDefinition, metric: boolean): ChoiceValue {
   return choice.kind === "length" ? pickSystem(choice.default, metric) : choice.default;

@@ -14,6 +14,7 @@ export type Origin =
   | "zip-line"
   | "centre-line"
   | "top-line"
+  | "waist-line"
   | "cloth-edge"
   | "armhole-line"
   | "hem-line"
@@ -126,7 +127,8 @@ export interface Notch {
 
 /** What the hand does in one chalk step. */
 export type ChalkAct =
-  | { readonly kind: "top-line" }
+  /** `line` is left out where the top line is called just that. */
+  | { readonly kind: "top-line"; readonly line?: LineId }
   | { readonly kind: "zip-line" }
   | {
       readonly kind: "centre-line";
@@ -211,7 +213,13 @@ export type StepReason =
   | "slit-end"
   | "neck-edge"
   | "back-raised"
-  | "fold-in-band";
+  | "fold-in-band"
+  | "dart-peak"
+  | "waist-dip"
+  | "flare-reading"
+  | "hem-squared"
+  | "skirt-waist"
+  | "casing";
 
 /** The cloths that a garment may be cut from, each on its own width. */
 export const clothIds = ["main", "contrast", "lining", "stay"] as const;
@@ -221,6 +229,8 @@ export interface Piece {
   readonly id: string;
   readonly name: PieceName;
   readonly part: PartId;
+  /** Its own top line: what its lengths are read down from. */
+  readonly top: LineId;
   readonly half: Half;
   /** Whether its half is called by it at the table: whole, or the panel at the centre; no yoke, and no panel beside it. */
   readonly lead: boolean;
@@ -295,7 +305,12 @@ export interface Remark {
     | "dart-tip-raised"
     | "ribs-line-moved"
     | "cup-lift-lowered"
-    | "take-out-end-lowered";
+    | "take-out-end-lowered"
+    | "side-too-hollow"
+    | "many-darts"
+    | "waist-over-hip"
+    | "hip-break"
+    | "elastic-to-cut";
   readonly piece: string;
   readonly numbers: Readonly<Record<string, Inches>>;
 }

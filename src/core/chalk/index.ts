@@ -8,6 +8,7 @@ export {
   type ChoiceValues,
   checkChoice,
   choiceDefault,
+  isAsked,
 } from "./choice";
 export {
   type DeclaredCode,
@@ -19,6 +20,7 @@ export {
   takeOutCodes,
   termCodes,
 } from "./codes";
+export { dartNames, isDartLine, tipOf } from "./dart-ids";
 export type {
   CentreOrigin,
   ChalkAct,
@@ -69,6 +71,7 @@ export {
   settleOnTape,
   turnTerm,
 } from "./given";
+export type { JoinId, OpenEdge } from "./join";
 export { drawOutline } from "./outline";
 export type { EdgeChalk, MarkChalk, PieceStart } from "./piece-calls";
 export { PieceChalk } from "./piece-chalk";

@@ -1,7 +1,7 @@
 import { mapPath, type Path, type Point } from "../geometry";
 import type { Inches } from "../length";
 import { chalkActs } from "./acts";
-import type { ChalkAct, ChalkStep, Dart, Edge, GuideLine, Mark, Notch, Piece, TakeOut, Turn } from "./draft";
+import type { ChalkAct, ChalkStep, Dart, Edge, GuideLine, LineId, Mark, Notch, Piece, TakeOut, Turn } from "./draft";
 import type { Term } from "./term";
 
 /** What becomes of a piece that is moved as a whole. */
@@ -36,9 +36,9 @@ function moverOf(motion: Motion): Mover {
 const orNull = <Value, Moved>(value: Value | null, move: (value: Value) => Moved): Moved | null =>
   value === null ? null : move(value);
 
-function moveLine({ id, down, terms, level, start }: GuideLine, by: Mover): GuideLine {
+function moveLine({ id, down, terms, level, start }: GuideLine, top: LineId, by: Mover): GuideLine {
   // A piece's own top line stays its top line, wherever the piece goes.
-  const depth = id === "top" ? by.length : by.depth;
+  const depth = id === top ? by.length : by.depth;
   return { id, down: depth(down), terms: by.terms(terms), level: depth(level), start: by.length(start) };
 }
 
@@ -154,6 +154,7 @@ export function movePiece(piece: Piece, motion: Motion): Piece {
     id: piece.id,
     name: piece.name,
     part: piece.part,
+    top: piece.top,
     half: piece.half,
     lead: piece.lead,
     strip: orNull(strip, ({ length, depth }) => ({ length: by.length(length), depth: by.length(depth) })),
@@ -165,7 +166,7 @@ export function movePiece(piece: Piece, motion: Motion): Piece {
     shift: by.length(piece.shift),
     drawnWith: piece.drawnWith,
     fromCentre: piece.fromCentre,
-    lines: piece.lines.map((line) => moveLine(line, by)),
+    lines: piece.lines.map((line) => moveLine(line, piece.top, by)),
     marks: piece.marks.map((mark) => moveMark(mark, by)),
     edges: piece.edges.map((edge) => moveEdge(edge, by)),
     takeOuts: piece.takeOuts.map((takeOut) => moveTakeOut(takeOut, by)),

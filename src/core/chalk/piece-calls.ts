@@ -6,6 +6,7 @@ import type {
   EdgeRole,
   GuideLine,
   Half,
+  LineId,
   Mouth,
   Origin,
   PartId,
@@ -22,6 +23,8 @@ export interface PieceStart {
   /** How far the top line lies below the cloth's edge: the shoulder allowance. */
   readonly topInset: Sum;
   readonly part: PartId;
+  /** What lengths are read down from, where that is a line of the body. */
+  readonly top?: Exclude<LineId, "top">;
   readonly half: Half;
   /** Whether its half is called by it at the table; so it is unless it lies above or beside the piece that is. */
   readonly lead?: boolean;

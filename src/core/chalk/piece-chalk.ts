@@ -54,8 +54,16 @@ export class PieceChalk {
   /** The first lines of a piece of its own: the top line, and the line that readings start from. */
   #layOut(): void {
     const { start } = this;
-    this.#lines.push({ id: "top", down: 0, terms: [], level: 0, start: 0 });
-    this.#say({ id: "top-line", act: { kind: "top-line" }, from: "cloth-edge", direction: "down" }, start.topInset);
+    const { top } = start;
+    this.#lines.push({ id: top ?? "top", down: 0, terms: [], level: 0, start: 0 });
+    const act = { kind: "top-line", ...(top === undefined ? {} : { line: top }) } as const;
+    this.#say({ id: `${top ?? "top"}-line`, act, from: "cloth-edge", direction: "down" }, start.topInset);
+    this.#layOutCentre();
+  }
+
+  /** The line that readings across start from, where that is not the fold itself. */
+  #layOutCentre(): void {
+    const { start } = this;
     if (start.origin === "fold") return;
     const act =
       start.origin === "zip-line"
@@ -87,6 +95,11 @@ export class PieceChalk {
     );
   }
 
+  /** Where its lengths are read down from. */
+  get #topOrigin(): "top-line" | "waist-line" {
+    return this.start.top === undefined ? "top-line" : "waist-line";
+  }
+
   /** A guide line squared across at a length down from the top line; `level` is where its widths are measured. */
   line(
     id: Exclude<LineId, "top">,
@@ -96,7 +109,7 @@ export class PieceChalk {
     const contour = this.start.contour?.(down.value) ?? 0;
     this.#lines.push({ id, down: down.value, terms: down.terms, level: level ?? down.value, start: contour });
     this.#say(
-      { id: `${id}-line`, act: { kind: "guide-line", line: id }, from: "top-line", direction: "down", why },
+      { id: `${id}-line`, act: { kind: "guide-line", line: id }, from: this.#topOrigin, direction: "down", why },
       down,
     );
   }
@@ -167,7 +180,7 @@ export class PieceChalk {
     return this.#read("centre", name, stitch, chalk, (reading) => at(across(reading), reading), {
       id: `centre-${name}`,
       act: { kind: "centre-mark", mark: `centre/${name}` },
-      from: "top-line",
+      from: this.#topOrigin,
       direction: "down",
       why: chalk.why,
     });
@@ -463,6 +476,7 @@ export class PieceChalk {
       id: this.id,
       name: start.name,
       part: start.part,
+      top: start.top ?? "top",
       half: start.half,
       lead: start.lead ?? start.drawnWith === undefined,
       strip: null,

@@ -37,6 +37,7 @@ export const refusalCodes = [
   "sweetheart-too-shallow",
   "slit-not-for-facing",
   "split-cuts-dart",
+  "darts-too-wide",
   "outline-crosses-itself",
 ] as const;
 

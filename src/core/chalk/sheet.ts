@@ -3,6 +3,7 @@ import type { Inches } from "../length";
 import { certain, fail, type Result, succeed } from "../result";
 import type { Draft, GirthPlan, Opening, PartId, Piece, Remark, SeamPlan } from "./draft";
 import { type Given, givenStep } from "./given";
+import { type JoinId, measureJoin, type OpenEdge } from "./join";
 import type { PieceStart } from "./piece-calls";
 import { PieceChalk } from "./piece-chalk";
 import { raisePiece } from "./raise-piece";
@@ -18,6 +19,7 @@ interface OpenPart {
   readonly pieces: PieceChalk[];
   readonly splits: SplitPlan[];
   readonly starts: Map<string, { readonly down: Inches; readonly allowance: Inches }>;
+  readonly opens: { readonly id: JoinId; readonly rows: OpenEdge["rows"] }[];
 }
 
 /** The table a recipe chalks on. Lives only while a recipe runs; what comes out is plain data. */
@@ -27,6 +29,7 @@ export class Sheet {
   readonly #settled: Piece[] = [];
   readonly #strips: Piece[] = [];
   readonly #remarks: Remark[] = [];
+  readonly #joins = new Map<JoinId, OpenEdge>();
   #open: OpenPart | null = null;
   #fromEdge = false;
   #opening: Opening = "none";
@@ -37,7 +40,7 @@ export class Sheet {
   /** Chalks a part of the garment. As it ends its pieces are final: what comes after reads edges that move no more. */
   part(id: PartId, chalk: () => void): void {
     if (this.#open !== null) throw new Error(`part ${id} begins inside part ${this.#open.id}`);
-    const part: OpenPart = { id, pieces: [], splits: [], starts: new Map() };
+    const part: OpenPart = { id, pieces: [], splits: [], starts: new Map(), opens: [] };
     this.#open = part;
     chalk();
     this.#open = null;
@@ -45,6 +48,7 @@ export class Sheet {
     const split = splitPieces(whole, this.#seams, part.splits);
     this.#seams = split.seams;
     this.#settled.push(...settleOnCloth(split.pieces, givenStep(this.given)));
+    for (const { id, rows } of part.opens) this.#joins.set(id, measureJoin(id, rows, this.#settled));
   }
 
   #inPart(): OpenPart {
@@ -89,6 +93,18 @@ export class Sheet {
     this.#fromEdge = true;
   }
 
+  /** Leaves an edge of the part in hand open for another part; it is measured as the part ends. */
+  opens(id: JoinId, rows: OpenEdge["rows"]): void {
+    this.#inPart().opens.push({ id, rows });
+  }
+
+  /** Takes an edge that an earlier part left open, to sew it or to finish it: it is open no more. */
+  take(id: JoinId): OpenEdge {
+    const open = certain(this.#joins.get(id), `an open ${id}`);
+    this.#joins.delete(id);
+    return open;
+  }
+
   /** Adds a piece that is no half of the body: a strip. */
   add(piece: Piece): void {
     this.#strips.push(piece);
@@ -100,6 +116,8 @@ export class Sheet {
   }
 
   finish(garment: string, needed: readonly MeasurementId[]): Draft {
+    const [left] = this.#joins.keys();
+    if (left !== undefined) throw new Error(`the ${left} is left open: it is neither sewn nor finished`);
     const pieces = settleNotches([...this.#settled, ...this.#strips], this.#seams, givenStep(this.given));
     return {
       garment,

@@ -8,6 +8,7 @@ import { findPanelOverlaps } from "./panels";
 import { findReadingProblems } from "./readings";
 import { findSeamErrors, type Seam, walkSeams } from "./seams";
 import { findShapeProblems } from "./shape";
+import { findSkirtProblems } from "./skirt";
 import { armholeRound, findWearingProblems, neckRound } from "./wearing";
 
 /** The proof of a draft: measured on what was drawn, never on what was meant. */
@@ -26,6 +27,10 @@ const LOOKED_AT: ReadonlySet<Remark["id"]> = new Set([
   "panel-point-moved",
   "cup-lift-lowered",
   "take-out-end-lowered",
+  "side-too-hollow",
+  "many-darts",
+  "waist-over-hip",
+  "hip-break",
   "dart-tip-raised",
 ]);
 
@@ -46,6 +51,7 @@ export function checkDraft(draft: Draft): Report {
     ...findPanelOverlaps(draft),
     ...findShapeProblems(draft),
     ...findWearingProblems(draft),
+    ...findSkirtProblems(draft),
     ...draft.remarks.map(({ id, piece, numbers }): Finding => ({ id, level: remarkLevel(id), piece, numbers })),
     ...findReadingProblems(draft),
   ];

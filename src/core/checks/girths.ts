@@ -4,10 +4,12 @@ import {
   type Edge,
   type GirthPlan,
   givenStep,
+  isDartLine,
   type LineId,
   type PartId,
   type Piece,
   piecesOf,
+  sewnLength,
 } from "../chalk";
 import { crossAtDepth, type Point, pathEnd, straight, turnPoint } from "../geometry";
 import type { Inches } from "../length";
@@ -16,7 +18,7 @@ import type { LedgerRow } from "./ledger";
 import { undoTurn } from "./undo-turn";
 
 /** Marks that a line is only ruled from: they round no width. */
-const RULED = /\/(armhole|dart-line)$/;
+const isRuled = (mark: string): boolean => mark.endsWith("/armhole") || mark.endsWith("-peak") || isDartLine(mark);
 
 /** A finished girth: what was promised, and what the outline really measures. */
 export interface Girth {
@@ -37,6 +39,8 @@ export interface Girth {
 const TRUED: Inches = 1 / 16;
 /** What a panel seam or a zip hollow takes out and is too little to give back, a 64th on each quarter. */
 const UNSHOWN: Inches = 1 / 16;
+/** A waist edge that is shaped rises over this share of its width. */
+const RISES_OVER = 1 / 2;
 /** A lower edge raised at the zip cuts darts off above the waist, where they are a little narrower. */
 const RAISED: Inches = 3 / 8;
 /** What the edge of a turned panel, rounded over the bust point, may be off when the turn is undone. */
@@ -50,9 +54,16 @@ const timesRoundBody = ({ cut }: Piece): number => ROUND_BODY[cut.on];
 /** Legs that were made equally long may end this much above the line that the dart opens into. */
 const LIFTED: Inches = 1;
 
+/** How much a dart that hangs from an upper edge takes out: its whole intake there, nothing at its tip. */
+function hangingWidthAt({ tip, legs: [inner, outer] }: Dart, down: Inches): Inches {
+  const share = (tip.y - down) / (tip.y - Math.max(inner.y, outer.y));
+  return Math.min(1, Math.max(0, share)) * Math.abs(outer.x - inner.x);
+}
+
 /** How much a dart takes out of a level line: the distance between its legs there. */
 function dartWidthAt(piece: Piece, dart: Dart, down: Inches): Inches {
   const [inner, outer] = dart.legs;
+  if (dart.tip.y > Math.max(inner.y, outer.y)) return hangingWidthAt(dart, down);
   const unturned = piece.turn?.lines.includes("waist") ? turnPoint(outer, piece.turn.about, -piece.turn.angle) : outer;
   const end = dart.end;
   const [foot, outerFoot] = dart.mouth ?? [end, end];
@@ -99,8 +110,23 @@ function widthAlong(piece: Piece, edge: Edge, down: Inches): Inches {
   return outer - start - open;
 }
 
+/** The waist edge that a piece hangs from; none where it is a body's lower edge. */
+function upperWaist(piece: Piece): Edge | undefined {
+  return piece.top === "waist" ? piece.edges.find(({ role }) => role === "waist") : undefined;
+}
+
+/** By how much a waist edge that rises to the side may be longer than a level one: less than its rise squared over its run. */
+function shapedBy(edge: Edge | undefined): Inches {
+  if (edge === undefined) return 0;
+  const [start, end] = [edge.stitch.start, pathEnd(edge.stitch)];
+  return (end.y - start.y) ** 2 / (RISES_OVER * Math.max(1, end.x - start.x));
+}
+
 /** The net width of a piece at a depth, measured on its stitching outline with turns undone, less what its darts take. */
 function widthAt(piece: Piece, down: Inches): Inches {
+  const upper = upperWaist(piece);
+  // A shaped waist edge leaves its line: what goes round the waist is what is sewn.
+  if (upper !== undefined && down < 1e-6) return sewnLength(upper);
   const lowest = Math.max(...piece.lines.map((line) => line.level));
   const along = down > lowest - 1e-6 && !piece.turn?.lines.includes("waist");
   const lower = along ? edgeAlong(piece, down) : undefined;
@@ -124,9 +150,9 @@ function startsAt(piece: Piece, down: Inches): Inches | undefined {
   return centre === undefined ? undefined : (crossAtDepth(centre.stitch, down)[0]?.x ?? 0);
 }
 
-/** The girth of the body at a depth; the back at one of its own, where its lines lie higher than the front's. */
-export function girthAtDepth(draft: Draft, down: Inches, backDown = down): Inches {
-  return piecesOf(draft, "body").reduce(
+/** The girth of a part at a depth; the back at one of its own, where its lines lie higher than the front's. */
+export function girthAtDepth(draft: Draft, down: Inches, backDown = down, part: PartId = "body"): Inches {
+  return piecesOf(draft, part).reduce(
     (sum, piece) => sum + timesRoundBody(piece) * widthAt(piece, piece.half === "back" ? backDown : down),
     0,
   );
@@ -148,8 +174,7 @@ function measureGirth(draft: Draft, plan: GirthPlan, ledger: readonly LedgerRow[
     .reduce((sum, row) => sum + 2 * row.difference, 0);
   const marks = own.reduce(
     (sum, piece) =>
-      sum +
-      timesRoundBody(piece) * piece.marks.filter(({ id }) => id.startsWith(`${plan.on}/`) && !RULED.test(id)).length,
+      sum + timesRoundBody(piece) * piece.marks.filter(({ id }) => id.startsWith(`${plan.on}/`) && !isRuled(id)).length,
     0,
   );
   const turned = own.some(({ turn }) => turn?.lines.includes(plan.on));
@@ -159,7 +184,8 @@ function measureGirth(draft: Draft, plan: GirthPlan, ledger: readonly LedgerRow[
       takeOuts.some(({ why, removes }) => why === "zip-hollow" && !removes.some(({ line }) => line === plan.on)),
   );
   const raised = own.some((piece) => piece.marks.some(({ id }) => id === "centre/lower-edge"));
-  const rest = (turned ? ROUNDED_OVER : 0) + (unshown ? UNSHOWN : 0) + (raised ? RAISED : 0);
+  const shaped = plan.on === "waist" ? own.reduce((sum, piece) => sum + 2 * shapedBy(upperWaist(piece)), 0) : 0;
+  const rest = (turned ? ROUNDED_OVER : 0) + (unshown ? UNSHOWN : 0) + (raised ? RAISED : 0) + shaped;
   return {
     ...promised,
     declared,

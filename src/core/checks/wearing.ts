@@ -102,6 +102,7 @@ function neckOpening(draft: Draft): Inches {
 }
 
 function checkGettingIn(draft: Draft): readonly Finding[] {
+  if (piecesOf(draft, "body").length === 0) return [];
   const head = reading(draft, "head") ?? 22;
   const bust = reading(draft, "bust") ?? 0;
   const neck = neckOpening(draft);
@@ -129,7 +130,7 @@ function checkGettingIn(draft: Draft): readonly Finding[] {
 }
 
 function checkZip(draft: Draft): readonly Finding[] {
-  return piecesOf(draft, "body").flatMap((piece): readonly Finding[] => {
+  return [...piecesOf(draft, "body"), ...piecesOf(draft, "skirt")].flatMap((piece): readonly Finding[] => {
     const end = piece.marks.find(({ id }) => id === "centre/zip-end");
     const hip = piece.lines.find(({ id }) => id === "hip");
     const edge = piece.edges.find(({ role }) => role === "centre");

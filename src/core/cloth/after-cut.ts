@@ -1,4 +1,4 @@
-import type { Dart, Edge, Piece } from "../chalk";
+import { type Dart, type Edge, type Piece, tipOf } from "../chalk";
 import { at, type Point, pathEnd, pathLength } from "../geometry";
 import type { Inches } from "../length";
 import { certain } from "../result";
@@ -39,19 +39,8 @@ export function tipHoles(piece: Piece, scale: number): readonly TipHole[] {
   return piece.darts
     .filter(({ sewn }) => sewn)
     .flatMap((dart) => {
-      const waist = dart.id.endsWith("waist-dart");
-      const upper =
-        dart.opens === null
-          ? [
-              holeAt(
-                waist ? "dart/tip-hole" : "bust/dart-tip-hole",
-                dart,
-                dart.tip,
-                waist ? "dart/tip" : "bust/dart-tip",
-                scale,
-              ),
-            ]
-          : [];
+      const tip = dart.id.endsWith("waist-dart") ? tipOf(dart.id) : "bust/dart-tip";
+      const upper = dart.opens === null ? [holeAt(`${tip}-hole`, dart, dart.tip, tip, scale)] : [];
       const lower = dart.end === null ? [] : [holeAt("dart/end-hole", dart, dart.end, "dart/end", scale)];
       return [...upper, ...lower];
     });
@@ -84,7 +73,7 @@ function notchSteps(place: StepPlace): readonly TableStep[] {
       notch: notch.id,
       edge: notch.edge,
       at: centre ? notch.point.y : fromUpperEnd(edge, notch.at),
-      from: centre ? "top-line" : "edge-start",
+      from: centre ? (piece.top === "top" ? "top-line" : "waist-line") : "edge-start",
       by: notchWay(edge),
       pins: STOPS.has(notch.id),
     });

@@ -1,4 +1,4 @@
-import type { ChalkStep, ClothId, Piece, PieceName } from "../chalk";
+import type { ChalkStep, ClothId, LineId, Piece, PieceName } from "../chalk";
 import type { Inches } from "../length";
 
 /** What is done in which part of the work; each is one screen a group, but for chalking: one a placement. */
@@ -46,7 +46,7 @@ export type HandAct =
       readonly notch: string;
       readonly edge: string;
       readonly at: Inches;
-      readonly from: "top-line" | "edge-start";
+      readonly from: "top-line" | "waist-line" | "edge-start";
       readonly by: NotchWay;
       /** Two pins side by side: here the stitching stops or changes. */
       readonly pins: boolean;
@@ -70,6 +70,8 @@ export interface TableStep {
   readonly phase: Phase;
   readonly group: string;
   readonly piece: string;
+  /** What the piece's lengths are read down from. */
+  readonly top: LineId;
   readonly layers: number;
   readonly act: HandAct | ChalkStep["act"];
   readonly chalk: ChalkStep | null;
@@ -98,6 +100,7 @@ export function handStep(
     phase,
     group: place.group,
     piece: place.piece.id,
+    top: place.piece.top,
     layers: place.layers,
     act,
     chalk: null,
@@ -118,6 +121,7 @@ export function chalkStep(place: StepPlace, step: ChalkStep): TableStep {
     phase: "chalk",
     group: place.group,
     piece: place.piece.id,
+    top: place.piece.top,
     layers: place.layers,
     act: step.act,
     chalk: step,

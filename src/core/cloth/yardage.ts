@@ -45,11 +45,19 @@ function pieceArea({ cut, outline }: Piece): number {
   return TIMES[cut.on] * cut.copies * polygonArea(outline.cut);
 }
 
-/** Strips are cut from what is left beside the folds where they fit; only those that do not take length of their own. */
+/**
+ * Strips are cut from what is left beside the folds where they fit, also along several folds that follow each other; only
+ * those that do not take length of their own.
+ */
 function stripLength(groups: readonly FoldGroup[], left: ClothNeed["left"]): Inches {
   const strips = groups.filter(({ fold }) => fold === "single");
-  const fits = (strip: FoldGroup) =>
-    left.some(({ width, length }) => width >= strip.foldedWidth && length >= strip.length);
+  const fits = (strip: FoldGroup) => {
+    let along = 0;
+    return left.some(({ width, length }) => {
+      along = width >= strip.foldedWidth ? along + length : 0;
+      return along >= strip.length;
+    });
+  };
   return strips.filter((strip) => !fits(strip)).reduce((sum, strip) => sum + strip.length, 0);
 }
 

@@ -5,7 +5,8 @@ import { both, pickSystem } from "../length";
 import { type RuleSetId, ruleDefault, ruleDefinition, ruleIds, ruleSets } from "../rules";
 
 function describeChoice([id, choice]: readonly [string, ChoiceDefinition]) {
-  const base = { id, label: choice.label, type: choice.kind, why: choice.why };
+  const when = choice.when === undefined ? {} : { when: choice.when };
+  const base = { id, label: choice.label, type: choice.kind, why: choice.why, ...when };
   switch (choice.kind) {
     case "option":
       return {

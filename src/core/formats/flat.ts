@@ -49,6 +49,9 @@ function dartInset(dart: SheetPiece["darts"][number]): Inset {
   const at = (dart.legs[0][1] + dart.legs[1][1]) / 2;
   const end = dart.end?.[1] ?? at;
   const [upper, lower] = [Math.min(dart.tip[1], end), Math.max(dart.tip[1], end)];
+  // A dart that hangs from an upper edge takes its whole intake there, and above it where that edge rises.
+  if (dart.end === null && dart.tip[1] > at)
+    return (y) => dart.intake * Math.min(1, Math.max(0, (dart.tip[1] - y) / (dart.tip[1] - at)));
   return (y) => {
     if (y <= upper || y >= lower) return y >= lower && dart.end === null ? dart.intake : 0;
     return dart.intake * (y < at ? (y - upper) / Math.max(1e-6, at - upper) : (lower - y) / Math.max(1e-6, lower - at));
@@ -131,8 +134,13 @@ function joinDepth(upper: readonly SheetPiece[]): Inches {
   return depths.length === 0 ? 0 : Math.max(...depths);
 }
 
+/** What hangs on the body from shoulder or waist: parts that stand off it, and strips, are left out. */
+export function hangs({ part = "body" }: SheetPiece): boolean {
+  return part === "body" || part === "skirt";
+}
+
 function drawHalf(sheet: SheetDrawing, half: "front" | "back"): FlatHalf | null {
-  const own = sheet.pieces.filter((piece) => piece.half === half && (piece.part ?? "body") === "body");
+  const own = sheet.pieces.filter((piece) => piece.half === half && hangs(piece));
   const isUpper = ({ edges }: SheetPiece) => edges.some(({ role }) => role === "neck");
   const leads = own.filter(({ drawnWith }) => drawnWith === null);
   const rowOf = (lead: SheetPiece) => [lead, ...own.filter(({ drawnWith }) => drawnWith === lead.id)];

@@ -19,7 +19,7 @@ export {
 } from "./cut-sheet";
 export { describeCatalogue } from "./describe";
 export { type DraftedOrder, draftOrder } from "./draft-order";
-export { drawFlat, type FlatEdge, type FlatHalf, type FlatPiece } from "./flat";
+export { drawFlat, type FlatEdge, type FlatHalf, type FlatPiece, hangs } from "./flat";
 export { flatSvg } from "./flat-svg";
 export {
   calibrationSide,

@@ -86,7 +86,7 @@ export function lightsOf(sheet: CutSheet, step: SheetStep): Lights {
   const edge = step.edge === null ? [] : [`${pieceWithEdge(sheet, step)?.id ?? step.piece}/${step.edge}`];
   switch (lookOf(step.act).lights) {
     case "line":
-      return only("lines", [`${step.piece}/${step.act === "top-line" ? "top" : (step.line ?? "")}`]);
+      return only("lines", [`${step.piece}/${step.line ?? (step.act === "top-line" ? "top" : "")}`]);
     case "centre":
       return only("centres", [step.piece]);
     case "marks":

@@ -51,7 +51,7 @@ function placeOf(laid: Laid, reading: SheetReading): Place | null {
   const [made] = reading.made;
   const piece = pieceOf(laid, made?.piece);
   if (laid.placement.kind === "frame") {
-    if (made?.name === "top") return [insetOf(piece) + 2, 0];
+    if (made !== undefined && made.name === piece?.lines[0]?.id) return [insetOf(piece) + 2, 0];
     return reading.way === "inwards" ? [insetOf(piece), 2] : onCloth(piece, reading.place ?? [0, 0]);
   }
   if (laid.placement.kind === "seams") {

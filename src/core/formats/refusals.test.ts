@@ -65,6 +65,10 @@ const wishes: Readonly<Partial<Record<RefusalCode, readonly [Wish, RegExp]>>> = 
     { garment: "basic-bodice", choices: { bustDart: "to-waist", frontWaistDart: false } },
     /only be closed into a waist dart/,
   ],
+  "darts-too-wide": [
+    { garment: "pencil-skirt", choices: { skirtDarts: "figure" }, card: { waist: 24, hip: 56 } },
+    /6½ in a quarter would be left to the darts; more than 6 in/,
+  ],
   "dart-too-short": [
     { garment: "sheath-dress", rules: { "frontDart.tipAboveHip": 6 }, card: { waistToHip: 6.5 } },
     /waist dart would run/,

@@ -1,4 +1,4 @@
-import { choiceDefault } from "../chalk";
+import { choiceDefault, isAsked } from "../chalk";
 import { findGarment, type Garment } from "../garments";
 import { nameStyleItem, type StyleItemId, sayOnTape } from "../wording";
 import type { CutSheet } from "./cut-sheet";
@@ -20,14 +20,32 @@ const CHOICES: Readonly<Record<StyleItemId, readonly string[]>> = {
   opening: ["opening", "zipEnd", "bandWidth", "overlapWidth"],
   shoulders: ["shoulderTrim", "shoulderTakeOut"],
   collar: [],
-  "shaping-front": ["panel", "frontWaistDart", "bustDart"],
+  "shaping-front": ["panel", "frontWaistDart", "bustDart", "skirtDarts"],
   "shaping-back": ["backPanel", "backWaistDart", "backYoke"],
-  waist: ["waistWidth", "bodySplit", "sideIn"],
+  waist: [
+    "waistWidth",
+    "bodySplit",
+    "sideIn",
+    "waistFinish",
+    "waistShape",
+    "waistbandDepth",
+    "waistbandOverlap",
+    "elasticWidth",
+  ],
   hem: ["ends", "hemExtra", "belowHip", "bandDepth", "shorterBy", "panelFlare", "sideRise", "centreDip", "sideDip"],
   slit: ["slitLength", "slitFinish", "slitEnd"],
   pockets: [],
   trim: [],
 };
+
+/** What only a body has: a skirt alone is not held against it. */
+const OF_THE_BODY: ReadonlySet<StyleItemId> = new Set([
+  "neck-front",
+  "neck-back",
+  "shoulders",
+  "collar",
+  "shaping-back",
+]);
 
 /** What is said where a garment has no choice for an item. */
 const NOTHING: Readonly<Record<StyleItemId, string>> = {
@@ -48,7 +66,7 @@ const NOTHING: Readonly<Record<StyleItemId, string>> = {
 function sayChoice(sheet: CutSheet, garment: Garment, id: string): string | null {
   const choice = garment.choices[id];
   const value = sheet.resolved.choices[id];
-  if (choice === undefined || value === undefined) return null;
+  if (choice === undefined || value === undefined || !isAsked(choice, sheet.resolved.choices)) return null;
   if (choice.kind === "option") return choice.options[String(value)] ?? String(value);
   if (choice.kind === "flag") return value === true ? choice.label : null;
   const length = Number(value);
@@ -61,7 +79,9 @@ function sayChoice(sheet: CutSheet, garment: Garment, id: string): string | null
 export function styleItemsOf(sheet: CutSheet): readonly StyleItem[] {
   const garment = findGarment(sheet.order.garment);
   if (garment === undefined) return [];
-  return (Object.keys(CHOICES) as StyleItemId[]).map((id) => {
+  const hasBody = sheet.pieces.some(({ part = "body" }) => part === "body");
+  const asked = (Object.keys(CHOICES) as StyleItemId[]).filter((id) => hasBody || !OF_THE_BODY.has(id));
+  return asked.map((id) => {
     const said = CHOICES[id].flatMap((choice) => sayChoice(sheet, garment, choice) ?? []);
     const choice = CHOICES[id].find((one) => garment.choices[one] !== undefined) ?? null;
     return { id, label: nameStyleItem(id), said: said.length === 0 ? NOTHING[id] : said.join(" · "), choice };

@@ -1,4 +1,5 @@
 import { aLineDress } from "./a-line-dress";
+import { aLineSkirt } from "./a-line-skirt";
 import { armholeBustier } from "./armhole-bustier";
 import { basicBodice } from "./basic-bodice";
 import { basqueGown } from "./basque-gown";
@@ -7,6 +8,7 @@ import { freehandBustier } from "./freehand-bustier";
 import type { Garment } from "./garment";
 import { lapelDress } from "./lapel-dress";
 import { overlapDress } from "./overlap-dress";
+import { pencilSkirt } from "./pencil-skirt";
 import { pocketShirt } from "./pocket-shirt";
 import { sheathDress } from "./sheath-dress";
 import { shiftDress } from "./shift-dress";
@@ -34,6 +36,8 @@ export const garments: readonly Garment[] = [
   flaredBlouse,
   shirt,
   pocketShirt,
+  pencilSkirt,
+  aLineSkirt,
 ];
 
 export function findGarment(id: string): Garment | undefined {

@@ -84,6 +84,13 @@ const marks: readonly MarkRow[] = [
   // 8 of flare on 16: 8 · 16 ÷ 17.889 = 7.155 across, 16² ÷ 17.889 = 14.311 down; 6 kept 5.618 and 14.981.
   ["hemFlare", 8, "a-line-dress", "bodice-back", "hem/side", 7.155 - 5.618, 14.311 - 14.981],
   ["cornerLift", 2, "a-line-dress", "bodice-back", "hem/side", 6 - 5.618, 14 - 14.981],
+  ["sideTake", 2, "pencil-skirt", "skirt-front", "waist/side", -0.5, 0, { choices: { skirtDarts: "figure" } }],
+  ["skirtDart.frontLength", 3, "pencil-skirt", "skirt-front", "dart/tip", 0, -0.5],
+  ["skirtDart.backLength", 6, "pencil-skirt", "skirt-back", "dart/tip", 0, 1],
+  // 7 long it ends 2 above the hip line at 9; kept 4 clear it is 5.
+  ["skirtDart.aboveHip", 4, "pencil-skirt", "skirt-back", "dart/tip", 0, -2, { rules: { "skirtDart.backLength": 7 } }],
+  ["waistRaise", 0.75, "pencil-skirt", "skirt-back", "waist/side", 0, -0.375],
+  ["waistDip", 0.5, "pencil-skirt", "skirt-back", "centre/waist", 0, 0.25],
   ["tick", "1/4", "straight-dress", "bodice-front", "top/shoulder", 0.125, 0, { card: { shoulder: 15.25 } }],
 ];
 
@@ -118,6 +125,8 @@ const toldBeside = [
   "frontDart.end",
   "armholeTakeOutSplit",
 ];
+/** Rules of skirts that are told in skirts.test.ts. */
+const toldOfSkirts = ["flareFrom", "stride.knee", "stride.calf"];
 /** Rules of how it is cut, that move no mark: in src/core/table. */
 const toldAtTable = ["shearsOrder"];
 /** Rules of sleeves and lapels: no body reads them. */
@@ -160,6 +169,7 @@ describe("every rule moves the marks that it names", () => {
       ...toldBelow,
       ...toldBeside,
       ...toldAtTable,
+      ...toldOfSkirts,
     ];
     expect(new Set([...rows, ...notYet])).toEqual(new Set(ruleIds));
     const used = new Set(garments.flatMap(({ uses }) => uses));

@@ -1,6 +1,6 @@
 import type { Inches } from "../length";
-import { cubicTo, type Path, type Segment } from "./path";
-import { add, at, type Direction, dot, type Point, scale, subtract } from "./point";
+import { cubicTo, lineTo, type Path, type Segment } from "./path";
+import { add, at, type Direction, dot, meetLines, type Point, scale, subtract } from "./point";
 
 /** The share of a curve's span that each handle takes: a quarter circle drawn as one cubic (craft: bodice, step 7). */
 export const HANDLE = 0.5523;
@@ -14,6 +14,19 @@ export function curveBetween(from: Point, leaving: Direction, to: Point, arrivin
   const first = scale(leaving, HANDLE * Math.abs(dot(span, leaving)));
   const last = scale(arriving, HANDLE * Math.abs(dot(span, arriving)));
   return cubicTo(add(from, first), subtract(to, last), to);
+}
+
+/** How far a meeting curve's handles reach to where both ways meet (craft: skirts, words for curves). */
+const MEETING = 2 / 3;
+
+/**
+ * A curve that leaves and arrives squarely: both handles reach two thirds of the way to the place where its two ways
+ * meet. Straight where they run along one line.
+ */
+export function meetingCurve(from: Point, leaving: Direction, to: Point, arriving: Direction): Segment {
+  const meet = meetLines(from, leaving, to, arriving);
+  if (meet === null) return lineTo(to);
+  return cubicTo(add(from, scale(subtract(meet, from), MEETING)), add(to, scale(subtract(meet, to), MEETING)), to);
 }
 
 /** The marks of a side seam from the underarm down; those a garment does not reach are left out. */

@@ -5,6 +5,7 @@ export {
   HANDLE,
   hollowLine,
   leaningLine,
+  meetingCurve,
   type SideSeamPoints,
   STEEP,
   sideSeam,

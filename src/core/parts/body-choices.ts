@@ -1,6 +1,8 @@
-import type { ChoiceDefinition, ChoiceDefinitions } from "../chalk";
-import { type BothUnits, both } from "../length";
+import type { ChoiceDefinitions } from "../chalk";
+import { both } from "../length";
 import { necklineShapes } from "./neck-shapes";
+import { type OffersOf, offerFrom } from "./offers";
+import { tableChoices } from "./table-choices";
 
 const openings = {
   none: "None",
@@ -357,27 +359,12 @@ export const bodyChoices = {
     default: "top-line",
     why: "The same marks; only what the tape says differs. From the edge nothing has to be chalked first.",
   },
-  workingPiece: {
-    kind: "flag",
-    label: "Cut a working piece off first",
-    default: false,
-    why: "On a long cloth: a piece as long as the longest cut is cut off, halved along its fold, one half for the front and one for the back.",
-  },
-  scale: {
-    kind: "option",
-    label: "Scale",
-    options: { "1": "Full size", "0.5": "Half, for practice" },
-    default: "1",
-    why: "At half scale every reading halves, allowances too: a draft to practise on.",
-  },
+  ...tableChoices,
 } as const satisfies ChoiceDefinitions;
 
 export type BodyChoiceId = keyof typeof bodyChoices;
 
-/** What a garment offers: a choice as it is (true), or with a default of its own and, for options, only some of them. */
-export type Offers = Readonly<
-  Partial<Record<BodyChoiceId, true | BothUnits | string | boolean | readonly [string, ...string[]]>>
->;
+export type Offers = OffersOf<BodyChoiceId>;
 
 /** Both necks, free to choose: what most garments offer first. */
 export const neckOffers = {
@@ -388,27 +375,13 @@ export const neckOffers = {
   backNeckDepth: true,
 } as const satisfies Offers;
 
-function offerOne(choice: ChoiceDefinition, offered: NonNullable<Offers[BodyChoiceId]>): ChoiceDefinition {
-  if (choice.kind === "length")
-    return typeof offered === "object" && "inches" in offered ? { ...choice, default: offered } : choice;
-  if (choice.kind === "flag") return { ...choice, default: offered === true ? choice.default : offered === "on" };
-  if (typeof offered === "string") return { ...choice, default: offered };
-  if (!Array.isArray(offered)) return choice;
-  const options = Object.fromEntries(Object.entries(choice.options).filter(([id]) => offered.includes(id)));
-  return { ...choice, options, default: offered[0] as string };
-}
-
-/**
- * The choices of a garment, in the order of making. `true` takes a choice as it is; a length or an option's id changes
- * its default; a list of options offers only those, the first by default; a flag is `"on"` or `"off"`.
- */
+/** The choices of a body, in the order of making; what every garment offers at the table comes last. */
 export function offer(offers: Offers): ChoiceDefinitions {
   const four = offers.fold === true || (Array.isArray(offers.fold) && offers.fold.includes("four-layers"));
-  const all: Offers = { ...offers, ...(four ? { frontCurves: true } : {}), workingPiece: true, scale: true };
-  return Object.fromEntries(
-    (Object.keys(bodyChoices) as readonly BodyChoiceId[]).flatMap((id) => {
-      const offered = all[id];
-      return offered === undefined ? [] : [[id, offerOne(bodyChoices[id], offered)]];
-    }),
-  );
+  return offerFrom(bodyChoices, {
+    ...offers,
+    ...(four ? { frontCurves: true } : {}),
+    workingPiece: true,
+    scale: true,
+  });
 }

@@ -1,6 +1,5 @@
-import type { Given } from "../chalk";
-import { type BothUnits, type Inches, pickSystem, roundToStep } from "../length";
 import { type BodyChoiceId, bodyChoices, type Offers } from "./body-choices";
+import { type DecidedAll, type DecidedFrom, decideAll, type FixedOf } from "./offers";
 
 /** How the lower edge of a body is made. */
 export type HemKind = "beyond-hip" | "pegged" | "flared" | "panel-flare" | "basque" | "curved" | "join";
@@ -12,26 +11,17 @@ export interface BodyStyle {
   readonly hem: HemKind;
   readonly offers: Offers;
   /** Values of choices that this garment does not offer, where they are not the usual. */
-  readonly fixed?: Readonly<Partial<Record<BodyChoiceId, string | boolean | BothUnits>>>;
+  readonly fixed?: FixedOf<BodyChoiceId>;
 }
 
-type Choices = typeof bodyChoices;
-
-/** The value that a choice takes, by its kind. */
-type Decided<Id extends BodyChoiceId> = Choices[Id] extends { readonly kind: "length" }
-  ? Inches
-  : Choices[Id] extends { readonly kind: "flag" }
-    ? boolean
-    : Choices[Id] extends { readonly options: infer Options }
-      ? keyof Options
-      : never;
+type Choices = DecidedAll<typeof bodyChoices>;
 
 /** Every choice of a body decided, and what follows from them. */
-export type BodyForm = { readonly [Id in BodyChoiceId]: Decided<Id> } & {
+export type BodyForm = Choices & {
   readonly style: BodyStyle;
   readonly end: "hem" | "hip" | "waist" | "ribs";
   /** The bust dart that is really drawn: none where the house keeps front and back equally long. */
-  readonly dart: Decided<"bustDart">;
+  readonly dart: Choices["bustDart"];
   /** Whether anything points at the bust point, so that its line is chalked. */
   readonly usesBust: boolean;
   readonly usesUnderbust: boolean;
@@ -40,18 +30,11 @@ export type BodyForm = { readonly [Id in BodyChoiceId]: Decided<Id> } & {
 };
 
 /** What a form is read from: choices, the shop's system and tape, and how the house balances front and back. */
-export type FormGiven = Pick<Given, "choices" | "metric"> & { readonly balance: unknown; readonly step: Inches };
+export type FormGiven = DecidedFrom & { readonly balance: unknown };
 
 /** Reads a body's choices: what was decided, else what the garment fixes, else the usual; lengths as the tape shows them. */
 export function readForm(given: FormGiven, style: BodyStyle): BodyForm {
-  const value = (id: BodyChoiceId): string | boolean | Inches => {
-    const usual = style.fixed?.[id] ?? bodyChoices[id].default;
-    const decided = given.choices[id] ?? (typeof usual === "object" ? pickSystem(usual, given.metric) : usual);
-    return typeof decided === "number" ? roundToStep(decided, given.step) : decided;
-  };
-  const ids = Object.keys(bodyChoices) as readonly BodyChoiceId[];
-  // The definitions and the mapped type above say the same of each choice; only the compiler cannot follow it through.
-  const values = Object.fromEntries(ids.map((id) => [id, value(id)])) as { readonly [Id in BodyChoiceId]: Decided<Id> };
+  const values = decideAll(bodyChoices, style.fixed ?? {}, given);
   const end = style.ends === "waist" ? values.ends : style.ends;
   const hasPanel = values.panel !== "none" || values.backPanel !== "none";
   const hasDart = values.frontWaistDart || values.backWaistDart || values.bustDart !== "none";

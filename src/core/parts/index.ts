@@ -5,5 +5,15 @@ export { bodyNeeds, bodyRules } from "./body-needs";
 export { type ButtonPlan, planButtons } from "./buttons";
 export type { NeckShape } from "./neck-shapes";
 export { drawNeck, type NeckPlan } from "./necklines";
+export { offerFrom } from "./offers";
 export type { PanelPlan, PanelShape } from "./panel-plan";
 export { shapePanel } from "./panel-shape";
+export {
+  chalkSkirt,
+  chalkWaistband,
+  type SkirtStyle,
+  skirtChecks,
+  skirtChoices,
+  skirtNeeds,
+  skirtRules,
+} from "./skirt";

@@ -249,6 +249,8 @@ function rubOut(plan: Plan): void {
   const lengths = bySlot(plan, "lengths");
   const helps = lengths?.readings.filter(({ is }) => is === "help") ?? [];
   const last = bySlot(plan, "seams") ?? lengths;
+  for (const step of plan.run.steps.filter(({ chalk }) => chalk?.marks[0] === "hem/flare"))
+    last?.acts.push(thenAct("rub-out", step.piece, { names: ["hem/flare"] }));
   for (const { name, piece } of helps) last?.acts.push(thenAct("rub-out", piece, { names: [name] }));
 }
 

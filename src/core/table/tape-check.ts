@@ -23,6 +23,7 @@ export const lengthNames = [
   "panel-hip",
   "length",
   "depth",
+  "waist",
 ] as const;
 export type LengthName = (typeof lengthNames)[number];
 
@@ -82,10 +83,14 @@ function innerEnd(edge: Edge): Point {
   return from.x > to.x ? to : from;
 }
 
+/** Whether a piece's waist edge is its upper one. */
+const hangsFromWaist = ({ top }: Piece): boolean => top === "waist";
+
 /** The lower edge, whatever it is called; an upper part's is its joining edge. */
 function lowerEdge(piece: Piece): Edge | undefined {
+  const waist = hangsFromWaist(piece) ? undefined : edgeWith(piece, "waist");
   return (
-    edgeWith(piece, "hem", "waist") ?? (edgeWith(piece, "side") === undefined ? edgeWith(piece, "join") : undefined)
+    edgeWith(piece, "hem") ?? waist ?? (edgeWith(piece, "side") === undefined ? edgeWith(piece, "join") : undefined)
   );
 }
 
@@ -99,6 +104,8 @@ function diagonalTop(piece: Piece): Point | undefined {
   if (piece.drawnWith !== null && panel !== undefined) return upper(panel);
   const neck = edgeWith(piece, "neck");
   if (neck !== undefined) return outerEnd(neck);
+  const waist = hangsFromWaist(piece) ? edgeWith(piece, "waist") : undefined;
+  if (waist !== undefined) return innerEnd(waist);
   const join = edgeWith(piece, "join");
   return join === undefined ? undefined : innerEnd(join);
 }
@@ -146,9 +153,9 @@ function edgeLength(piece: Piece, name: LengthName, edge: Edge, metric: boolean)
   };
 }
 
-/** Down the middle, from the neck to the lower edge. */
+/** Down the middle, from the neck or the waist to the lower edge. */
 function centreLength(piece: Piece, metric: boolean): CheckLength | null {
-  const [neck, bottom] = [edgeWith(piece, "neck"), lowerEdge(piece)];
+  const [neck, bottom] = [edgeWith(piece, hangsFromWaist(piece) ? "waist" : "neck"), lowerEdge(piece)];
   if (piece.drawnWith !== null || neck === undefined || bottom === undefined) return null;
   return straightLength(piece, "centre", [innerEnd(neck), innerEnd(bottom)], metric);
 }
@@ -160,6 +167,7 @@ const ROLES: Readonly<Partial<Record<LengthName, readonly EdgeRole[]>>> = {
   neck: ["neck"],
   join: ["join"],
   panel: ["panel"],
+  waist: ["waist"],
 };
 
 function drawLengths(piece: Piece, metric: boolean): Draw {
@@ -234,6 +242,7 @@ const LEAST_ABOVE: Inches = 4;
 
 /** Which edges tell whether a piece is right, in the order in which they are measured. */
 function namesFor(piece: Piece): readonly LengthName[] {
+  if (hangsFromWaist(piece)) return ["diagonal", "side", "waist", "hem", "centre"];
   if (isInner(piece)) return ["diagonal", "panel", "shoulder", "neck", "join", "hem", "centre"];
   if (piece.drawnWith !== null) return ["diagonal", "panel", "armhole", "shoulder", "join", "side", "hem"];
   if (edgeWith(piece, "join") !== undefined)

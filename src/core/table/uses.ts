@@ -1,4 +1,4 @@
-import type { ChalkAct, Edge, Piece } from "../chalk";
+import { type ChalkAct, type Edge, isDartLine, type Piece } from "../chalk";
 import type { TableStep } from "../cloth";
 import { at, flattenPath, type Path, type Point, pathEnd, subtract } from "../geometry";
 import type { Inches } from "../length";
@@ -42,6 +42,11 @@ export interface Use {
   readonly acts: readonly ThenAct[];
 }
 
+/** Marks that lines are only ruled through, and that no seam passes. */
+export function isHelper(mark: string): boolean {
+  return isDartLine(mark) || mark === "hem/flare";
+}
+
 /** How far a mark may be set off plumb from the line it is named after; further, it gets a laying of its own. */
 const MOST_OFF: Inches = 4;
 /** A mark this near to its line lies on it. */
@@ -83,7 +88,8 @@ const frame = laying("frame", "frame");
 
 /** The tape down the origin line: from the top line, or from the cloth's edge by house rule. */
 function lengths(run: ChalkRun, step: TableStep): Laying {
-  const origin = step.chalk?.from === "cloth-edge" ? "cloth-edge" : "top-line";
+  const top = pieceIn(run, step.piece).top === "top" ? "top-line" : "waist-line";
+  const origin = step.chalk?.from === "cloth-edge" ? "cloth-edge" : top;
   // A tick that is read from the top line goes on the same tape, whatever the house reads its lines from.
   const usual = run.steps.some(({ chalk }) => chalk?.act.kind === "guide-line" && chalk.from === "cloth-edge");
   return laying("lengths", "line", { origin: usual ? "cloth-edge" : origin, direction: "down" });
@@ -111,7 +117,11 @@ function acrossOn(piece: Piece, slot: Slot, on: string | null, rest: Partial<Lay
 const WALKED = new Set([
   "bust/point",
   "waist/dart-line",
+  "waist/dart-2-line",
+  "waist/dart-3-line",
   "hip/dart-line",
+  "hip/dart-2-line",
+  "hip/dart-3-line",
   "underbust/panel",
   "waist/panel",
   "hip/panel",
@@ -132,7 +142,7 @@ function markUse(step: TableStep, piece: Piece): Use {
   const named = piece.lines.find(({ id }) => id === mark.line);
   const { id: line, down } = named === undefined ? { id: "top" as const, down: 0 } : lineLaid(piece, named);
   const walked = isWalked(piece, mark.id);
-  const stitch = reading(step, mark.id, read, mark.id.endsWith("/dart-line") ? "help" : "stitch", {
+  const stitch = reading(step, mark.id, read, isHelper(mark.id) ? "help" : "stitch", {
     place: mark.place.stitch,
     order: down,
     ...(walked ? { from: line } : {}),
@@ -164,11 +174,18 @@ function toldUse(run: ChalkRun, step: TableStep, piece: Piece, down: Inches): re
   return [{ ...tick, acts: [square] }];
 }
 
+/** The dart that is joined through a mark. */
+function dartThrough(piece: Piece, mark: string): string {
+  const joined = piece.steps.find(({ act }) => act.kind === "dart" && act.through.includes(mark))?.act;
+  return joined?.kind === "dart" ? joined.dart : "waist-dart";
+}
+
 function tipUse(step: TableStep, piece: Piece, mark: string): Use {
-  const dart = piece.darts.find(({ id }) => id.endsWith("waist-dart"))?.id ?? "waist-dart";
+  const dart = dartThrough(piece, mark);
   const place = markIn(piece, mark).place.stitch;
+  // A skirt's darts hang from its waist line, which is its top.
   const near = piece.lines
-    .filter(({ id }) => id !== "top" && id !== "chest")
+    .filter(({ id }) => (piece.top === "top" ? id !== "top" && id !== "chest" : id === piece.top))
     .reduce((best, line) => (Math.abs(line.down - place.y) < Math.abs(best.down - place.y) ? line : best));
   const out = place.y - near.down;
   const tip = reading(step, mark, Math.abs(out), "stitch", {
@@ -232,7 +249,7 @@ function lineOff(piece: Piece, id: string, down: Inches) {
 /** Places that were solved or turned: on the line they are named after with `off`, or at a level of their own. */
 function atUses(run: ChalkRun, step: TableStep, piece: Piece, down: Inches): readonly Use[] {
   const id = step.chalk?.marks[0] ?? "";
-  if (id === "dart/tip" || id === "dart/end") return [tipUse(step, piece, id)];
+  if (id.startsWith("dart/")) return [tipUse(step, piece, id)];
   if (id === "side/dart-lower") return [sideDartUse(step, piece, id)];
   if (step.chalk?.from === "cloth-edge" || id === "edge/neck") return toldUse(run, step, piece, down);
   const readings = atReadings(step, piece, id);
@@ -403,7 +420,7 @@ export function usesOf(run: ChalkRun, step: TableStep): readonly Use[] {
   const piece = pieceIn(run, step.piece);
   switch (act.kind) {
     case "top-line":
-      return [frameUse(step, "top", "down", 0)];
+      return [frameUse(step, piece.top, "down", 0)];
     case "zip-line":
     case "centre-line":
       return [frameUse(step, act.kind, "inwards", 1)];

@@ -1,5 +1,5 @@
 import { memo } from "react";
-import { drawFlat, type FlatHalf, type SheetDrawing } from "@/core/formats";
+import { drawFlat, type FlatHalf, hangs, type SheetDrawing } from "@/core/formats";
 
 /** Room between front and back, in inches. */
 const APART = 3;
@@ -57,14 +57,14 @@ function FlatSide({ half, mirrored }: { readonly half: FlatHalf; readonly mirror
 
 /** Where the garment opens, and its buttonholes, as they are on the sheet. */
 function Opening({ sheet, half }: { readonly sheet: SheetDrawing; readonly half: FlatHalf }) {
-  const pieces = sheet.pieces.filter(
-    (piece) => piece.half === half.half && (piece.part ?? "body") === "body" && piece.drawnWith === null,
-  );
+  const pieces = sheet.pieces.filter((piece) => piece.half === half.half && hangs(piece) && piece.drawnWith === null);
   const zipEnd = pieces.flatMap(({ marks }) => marks).find(({ id }) => id === "centre/zip-end");
   const slitEnd = pieces.flatMap(({ marks }) => marks).find(({ id }) => id === "centre/slit-end");
-  const neck = Math.min(
-    ...half.pieces.flatMap(({ edges }) => edges.find(({ role }) => role === "neck")?.points[0]?.y ?? []),
-  );
+  const startOf = (role: string) =>
+    half.pieces.flatMap(({ edges }) => edges.find((edge) => edge.role === role)?.points[0]?.y ?? []);
+  const necks = startOf("neck");
+  // A skirt opens from its waist down.
+  const neck = Math.min(...(necks.length > 0 ? necks : startOf("waist")));
   const buttons = pieces.flatMap(({ marks }) => marks.filter(({ id }) => id.startsWith("centre/button-")));
   const open = pieces.some(({ origin }) => origin !== "fold");
   return (

@@ -5,6 +5,7 @@ import { useRouter } from "next/navigation";
 import type { MouseEvent } from "react";
 import type { SheetDrawing } from "@/core/formats";
 import type { Unit } from "@/core/length";
+import { nameGirth } from "@/core/wording";
 import { Reading } from "@/ui/reading/reading";
 import { Checks } from "@/ui/sheet/checks";
 import { keptSaid } from "./kept-said";
@@ -22,6 +23,7 @@ interface GarmentOutcomeProps {
 export function GarmentOutcome({ orderId, sheet, unit, kept, keepNow }: GarmentOutcomeProps) {
   const router = useRouter();
   const path = `/orders/${orderId}/sheet`;
+  const [girth] = sheet.girths;
   // What was just decided goes ahead of the tailor: the sheet must not show the garment of a moment ago.
   const goOn = (event: MouseEvent) => {
     event.preventDefault();
@@ -37,13 +39,15 @@ export function GarmentOutcome({ orderId, sheet, unit, kept, keepNow }: GarmentO
           </strong>{" "}
           of <Reading value={sheet.cloth.width} unit={unit} withUnit />
         </span>
-        <span>
-          Bust{" "}
-          <strong className="text-xl">
-            <Reading value={sheet.girths[0]?.drawn ?? 0} unit={unit} />
-          </strong>{" "}
-          finished
-        </span>
+        {girth !== undefined && (
+          <span>
+            <span className="inline-block first-letter:uppercase">{nameGirth(girth.line)}</span>{" "}
+            <strong className="text-xl">
+              <Reading value={girth.drawn} unit={unit} />
+            </strong>{" "}
+            finished
+          </span>
+        )}
         <span role="status" className="text-sm text-ink-soft">
           {keptSaid[kept]}
         </span>

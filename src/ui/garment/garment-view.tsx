@@ -1,6 +1,7 @@
 "use client";
 
 import { memo, useCallback, useMemo } from "react";
+import { isAsked } from "@/core/chalk";
 import type { Order } from "@/core/formats";
 import type { Unit } from "@/core/length";
 import type { OwnRuleSet, StoredCloth } from "@/db";
@@ -54,9 +55,11 @@ export function GarmentView({ orderId, document, shop, ownSets, start, offered }
   const scale = useMemo(() => (sheet === null ? null : shareScale(sheet)), [sheet]);
   const problems = problemsByPath(outcome);
   const unit = sheet?.unit ?? "in";
+  // A choice that another one makes idle is not asked; what was decided for it is kept.
+  const asked = offered.choices.filter((choice) => isAsked(choice, sheet?.resolved.choices ?? {}));
   // One refusal may name several places: it is said once, at its choice where there is one. Rules may lie out of sight.
   const atField = ([path]: readonly [string, string]) =>
-    path.startsWith("cloth.") || offered.choices.some(({ id }) => path === `choices.${id}`);
+    path.startsWith("cloth.") || asked.some(({ id }) => path === `choices.${id}`);
   const said = new Set(Object.entries(problems).flatMap((one) => (atField(one) ? [one[1]] : [])));
   const others = [...new Set(Object.values(problems))].filter((message) => !said.has(message));
 
@@ -95,7 +98,7 @@ export function GarmentView({ orderId, document, shop, ownSets, start, offered }
             </p>
           ))}
           {sheet !== null &&
-            offered.choices.map((choice) => (
+            asked.map((choice) => (
               <DecisionField
                 key={choice.id}
                 decision={choice}

@@ -172,10 +172,12 @@ export function Proof({ sheet }: { readonly sheet: CutSheet }) {
       <Checks checks={sheet.checks} />
       <Girths sheet={sheet} />
       <Seams sheet={sheet} />
-      <p className="px-2">
-        Neck <Reading value={sheet.rounds.neck} unit={sheet.unit} withUnit tick={sheetTick(sheet)} /> round · armhole,
-        sewn, <Reading value={sheet.rounds.armhole} unit={sheet.unit} withUnit tick={sheetTick(sheet)} />
-      </p>
+      {sheet.rounds.neck > 0 && (
+        <p className="px-2">
+          Neck <Reading value={sheet.rounds.neck} unit={sheet.unit} withUnit tick={sheetTick(sheet)} /> round · armhole,
+          sewn, <Reading value={sheet.rounds.armhole} unit={sheet.unit} withUnit tick={sheetTick(sheet)} />
+        </p>
+      )}
       <Ledger sheet={sheet} />
       <ChangedRules sheet={sheet} />
     </div>

@@ -170,7 +170,7 @@ const findings: Readonly<Record<FindingId, (spoken: Spoken) => FindingWording>> 
   }),
   "flare-kept": ({ say }) => ({
     text: `Of ${say("asked")} flare a quarter ${say("kept")} is kept: the slanted side keeps its length and its corner is lifted ${say("lift")}.`,
-    remedy: "Ask for more flare, or lift the corner by a length of your own.",
+    remedy: "Ask for more flare if you want that much kept.",
   }),
   "trim-needs-join": () => ({
     text: "The house trims the back's lower edge, but this body does not end in a join; both are drawn equally long.",
@@ -220,13 +220,37 @@ const findings: Readonly<Record<FindingId, (spoken: Spoken) => FindingWording>> 
     text: `The waist dart of the ${namePiece(finding.piece ?? "")} is ${say("half")} wide on each side of its line; over ${say("most")} it buckles.`,
     remedy: "Make panels, or take out less.",
   }),
+  "side-too-hollow": ({ finding, say }) => ({
+    text: `The side of the ${namePiece(finding.piece ?? "")} takes in ${say("taken")} between waist and hip; over ${say("most")} it stands hollow there.`,
+    remedy: "Take the darts that this figure needs.",
+  }),
+  "many-darts": ({ finding }) => ({
+    text: `The ${namePiece(finding.piece ?? "")} has three darts in each half.`,
+    remedy: "Elastic or panels sit better on this figure.",
+  }),
+  "waist-over-hip": ({ finding, say }) => ({
+    text: `On the ${namePiece(finding.piece ?? "")} the waist (${say("waist")} a quarter) is wider than the hip (${say("hip")}): the side runs inwards and there is no dart.`,
+    remedy: "Look at both readings; measure again if they are not this figure's.",
+  }),
+  "hip-break": ({ finding }) => ({
+    text: `The side of the ${namePiece(finding.piece ?? "")} turns by more than 20° at the hip: it breaks there.`,
+    remedy: "Flare it from the waist, or less.",
+  }),
+  "elastic-to-cut": ({ say }) => ({
+    text: `Cut the elastic ${say("length")} long, ${say("width")} wide; its ends overlap and are sewn before the casing is closed.`,
+    remedy: "Try it round the waist first: elastics differ.",
+  }),
+  stride: ({ finding, say }) => ({
+    text: `At ${say("down")} below the waist the skirt is ${say("girth")} round; a step there wants ${say("wanted")}${finding.words?.knee === "guessed" ? " (no knee was taken: it is guessed from the hip)" : ""}.`,
+    remedy: "Peg it less, or leave a slit from there to the hem.",
+  }),
   "half-scale": () => ({
     text: "Chalked at half scale: every reading is halved, allowances too. The girths and seams of the proof are those of the full size.",
     remedy: "Choose full size to cut the garment.",
   }),
   "cloth-too-short": ({ say }) => ({
     text: `The cloth is ${say("length")} long; this lay takes ${say("used")}.`,
-    remedy: `Find ${say("short")} more, shorten the dress, or lay the pieces closer by hand.`,
+    remedy: `Find ${say("short")} more, make it shorter, or lay the pieces closer by hand.`,
   }),
   "cloth-too-narrow": ({ finding, say }) => ({
     text: `The cloth is ${say("width")} wide; the doubled ${namePiece(finding.piece ?? "")} wants ${say("wanted")}.`,

@@ -16,6 +16,7 @@ export const originNames: Readonly<Record<Origin, string>> = {
   "zip-line": "from the centre-back line",
   "centre-line": "from the centre-front line",
   "top-line": "from the top line",
+  "waist-line": "from the waist line",
   "cloth-edge": "from the cloth's edge",
   "lowest-mark": "from the lowest mark of the side",
   "armhole-line": "from the armhole line",
@@ -45,8 +46,12 @@ const edgeNames: Readonly<Record<string, string>> = {
   hem: "hem",
   centre: "centre",
   panel: "panel seam",
-  waist: "lower edge",
+  waist: "waist edge",
   join: "joining edge",
+  top: "upper edge",
+  right: "right edge",
+  bottom: "lower edge",
+  left: "left edge",
 };
 
 const markNames: Readonly<Record<string, string>> = {
@@ -60,6 +65,8 @@ const markNames: Readonly<Record<string, string>> = {
   "waist/side": "waist side",
   "hip/side": "hip side",
   "hem/side": "hem side",
+  "hem/flare": "flare on the hem line",
+  "centre/waist": "waist at the centre",
   "waist/hollow": "zip hollow",
   "centre/hem": "hem at the centre",
   "centre/zip-end": "end of the zip",
@@ -80,11 +87,26 @@ const markNames: Readonly<Record<string, string>> = {
   "hip/dart-line": "line of the waist dart, at the hip",
   "waist/dart-inner": "inner leg of the waist dart",
   "waist/dart-outer": "outer leg of the waist dart",
+  "waist/dart-peak": "peak of the waist dart",
+  "waist/dart-2-line": "line of the second dart, at the waist",
+  "hip/dart-2-line": "line of the second dart, at the hip",
+  "waist/dart-2-inner": "inner leg of the second dart",
+  "waist/dart-2-outer": "outer leg of the second dart",
+  "waist/dart-2-peak": "peak of the second dart",
+  "dart/tip-2": "tip of the second dart",
+  "dart/tip-2-hole": "hole at the second tip",
+  "waist/dart-3-line": "line of the third dart, at the waist",
+  "hip/dart-3-line": "line of the third dart, at the hip",
+  "waist/dart-3-inner": "inner leg of the third dart",
+  "waist/dart-3-outer": "outer leg of the third dart",
+  "waist/dart-3-peak": "peak of the third dart",
+  "dart/tip-3": "tip of the third dart",
+  "dart/tip-3-hole": "hole at the third tip",
   "join/dart-inner": "inner leg of the waist dart on the line",
   "join/dart-outer": "outer leg of the waist dart on the line",
-  "dart/tip": "upper tip of the waist dart",
+  "dart/tip": "tip of the waist dart",
   "dart/end": "lower tip of the waist dart",
-  "dart/tip-hole": "hole at the upper tip",
+  "dart/tip-hole": "hole at the tip",
   "dart/end-hole": "hole at the lower tip",
   "bust/dart-tip-hole": "hole at the tip of the bust dart",
   "side/dart-upper": "upper leg of the bust dart",
@@ -103,7 +125,18 @@ const notchNames: Readonly<Record<string, string>> = {
   underbust: "under-bust level",
   "centre-neck": "centre of the neck",
   bust: "bust point level",
+  "dart-inner": "inner leg of the dart",
+  "dart-outer": "outer leg of the dart",
+  "dart-2-inner": "inner leg of the second dart",
+  "dart-2-outer": "outer leg of the second dart",
+  "dart-3-inner": "inner leg of the third dart",
+  "dart-3-outer": "outer leg of the third dart",
+  "front-waist": "centre front of the waist",
+  "back-waist": "centre back of the waist",
+  overlap: "start of the overlap",
 };
+
+export const capital = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1);
 
 export const nameEdge = (id: string): string => edgeNames[id] ?? id.replaceAll("-", " ");
 export const nameMark = (id: string): string =>
@@ -122,7 +155,11 @@ export function nameList(names: readonly string[]): string {
 
 /** What a seam is called: its two edges, or the piece that it joins. */
 export const nameSeam = (id: string): string =>
-  id.endsWith("-panel") ? `${id.replace("-panel", "")} panels` : id.startsWith("join-") ? namePiece(id.slice(5)) : id;
+  id.endsWith("-panel")
+    ? `${id.replace("-panel", "")} panels`
+    : id.startsWith("join-")
+      ? namePiece(id.slice(5))
+      : id.replaceAll("-", " ");
 
 /** What a girth is called, and where it is measured when that is not its own line. */
 export const nameGirth = (id: string, on = id): string =>

@@ -1,7 +1,8 @@
+import { isDartLine } from "../../chalk";
 import type { Tick, Unit } from "../../length";
 import { formatLength } from "../../length";
 import type { PlacementDirection, PlacementOrigin, ReadingKind, Slot, ThenActKind } from "../../table";
-import { nameEdge, nameLine, nameList, nameMark, namePiece, originNames } from "./names";
+import { capital, nameEdge, nameLine, nameList, nameMark, namePiece, originNames } from "./names";
 import { sayHair } from "./on-tape";
 
 /** A place on the tape: a tick, or a hair past it. */
@@ -72,7 +73,6 @@ const slotNames: Readonly<Record<Slot, string>> = {
 const fromNames: Readonly<Record<PlacementOrigin, string>> = {
   ...originNames,
   contour: "from the curved centre back",
-  "waist-line": "from the waist line",
   "hip-line": "from the hip line",
   "bust-line": "from the bust line",
   mark: "from the mark",
@@ -80,9 +80,11 @@ const fromNames: Readonly<Record<PlacementOrigin, string>> = {
 
 /** What a placement is called: by its line, or by what it makes. */
 export function namePlacement({ slot, readings }: Pick<SaidPlacement, "slot" | "readings">): string {
-  if (slot === "frame" && readings.some(({ made }) => made.some(({ name }) => name !== "top" && !name.includes("/"))))
-    return "Top line and centre line";
-  return slotNames[slot];
+  if (slot !== "frame") return slotNames[slot];
+  const guides = readings.flatMap(({ made }) => made.filter(({ name }) => !name.includes("/")));
+  const top = guides.find(({ name }) => !Object.hasOwn(guideNames, name))?.name ?? "top";
+  const centre = guides.some(({ name }) => Object.hasOwn(guideNames, name)) ? " and centre line" : "";
+  return `${capital(nameLine(top))}${centre}`;
 }
 
 /** Where the tape starts, which way it runs, and along which line: said once, before its readings. */
@@ -152,7 +154,7 @@ function nameMade(
   if (name === "chest/armhole") return "armhole line, the same again";
   if (!name.includes("/")) return nameEdge(name);
   const said = slot === "walk" ? walkedName(name) : shortMark(name, on);
-  return is === "help" && !name.endsWith("/dart-line") ? `level of the ${said}` : said;
+  return is === "help" && !isDartLine(name) ? `level of the ${said}` : said;
 }
 
 /** Whether another piece's reading is called the same: then both say whose they are. */
@@ -163,7 +165,7 @@ function isTwin(made: SaidReading["made"][number], readings: readonly SaidReadin
 /** On a walk the line is said beside each reading. */
 function walkedName(name: string): string {
   if (name === "bust/point") return "bust point";
-  return name.endsWith("/dart-line") ? "the dart's line" : "the panel seam";
+  return isDartLine(name) ? "the dart's line" : "the panel seam";
 }
 
 /** What a reading makes: `chest side`, `cut, chest side`, two names where two fall on one tick. */

@@ -87,6 +87,8 @@ const messages: Readonly<Record<RefusalCode, (spoken: Spoken) => string>> = {
     `A slit of ${say("slit")} is not for a facing: that takes ${say("least")} to ${say("most")}.`,
   "split-cuts-dart": ({ say }) =>
     `The split, ${say("split")} down, would cut across the bust dart, which ends at ${say("dart")}.`,
+  "darts-too-wide": ({ say }) =>
+    `Between waist and hip ${say("rest")} a quarter would be left to the darts; more than ${say("most")} is no dart's work.`,
   "outline-crosses-itself": () => "With these rules and choices the outline of a piece would cross itself.",
 };
 

@@ -1,7 +1,7 @@
 import type { ChalkAct, StepReason } from "../../chalk";
 import type { CountedPiece, HandAct, NotchWay, TableStep } from "../../cloth";
 import type { Inches, Tick, Unit } from "../../length";
-import { nameEdge, nameLine, nameList, nameMark, nameNotch, namePiece, originNames } from "./names";
+import { capital, nameEdge, nameLine, nameList, nameMark, nameNotch, namePiece, originNames } from "./names";
 import { sayOnTape } from "./on-tape";
 import { wordPieceName } from "./terms";
 
@@ -22,20 +22,30 @@ interface Said {
   readonly text: string;
 }
 
+/** The cutting line's own reading, where the step chalks both. */
+function sayCut(chalk: TableStep["chalk"], say: (length: Inches) => string): string {
+  if (chalk === null || chalk.cutReading === null) return "";
+  const above = chalk.cutFrom === undefined ? "" : ` ${originNames[chalk.cutFrom]}, above the top line`;
+  return ` Then the cutting line at ${say(chalk.cutReading)}${above}.`;
+}
+
+/** Why a side is carried on past its hem: to meet the hem squarely, or its partner's length. */
+function sayFoot(step: TableStep, reading: string): string {
+  const so = step.chalk?.why === "hem-squared" ? "the hem meets it squarely" : "it is as long as the other side";
+  return `Carry the side seam on past ${onHem(step)} by ${reading}, so that ${so}.`;
+}
+
 /** Sentences for chalk steps; `say` gives a length in the shop's unit. */
 function sayChalk(act: ChalkAct, step: TableStep, say: (length: Inches) => string): Said {
   const chalk = step.chalk;
   const reading = say(chalk?.reading ?? 0);
-  const cut =
-    chalk?.cutReading === null || chalk?.cutReading === undefined
-      ? ""
-      : ` Then the cutting line at ${say(chalk.cutReading)}${chalk.cutFrom === undefined ? "" : ` ${originNames[chalk.cutFrom]}, above the top line`}.`;
+  const cut = sayCut(chalk, say);
   const from = originNames[chalk?.from ?? "fold"];
   switch (act.kind) {
     case "top-line":
       return {
-        title: "Top line",
-        text: `Chalk the top line across, ${reading} below the cloth's edge. Lengths are read down from it.`,
+        title: capital(nameLine(act.line ?? "top")),
+        text: `Chalk the ${nameLine(act.line ?? "top")} across, ${reading} below the cloth's edge. Lengths are read down from it.`,
       };
     case "zip-line":
       return {
@@ -53,10 +63,7 @@ function sayChalk(act: ChalkAct, step: TableStep, say: (length: Inches) => strin
     case "at":
       return {
         title: capital(nameMark(act.mark)),
-        text:
-          act.down === 0
-            ? `On the top line, ${from}: ${reading}.`
-            : `Down from the top line: ${say(act.down)}. There, square across ${from}: ${reading}.`,
+        text: `${levelOf(act.down, step, say)} ${from}: ${reading}.`,
       };
     case "along":
       return {
@@ -108,10 +115,7 @@ function sayChalk(act: ChalkAct, step: TableStep, say: (length: Inches) => strin
             : `Half way down the armhole line, then inwards: ${reading}.`,
       };
     case "lengthen":
-      return {
-        title: "Foot of the side seam",
-        text: `Carry the side seam on past ${onHem(step)} by ${reading}, so that it is as long as the other side.`,
-      };
+      return { title: "Foot of the side seam", text: sayFoot(step, reading) };
     case "edge":
       return sayEdge(act, say(chalk?.reading ?? 0));
     case "allowance":
@@ -122,6 +126,19 @@ function sayChalk(act: ChalkAct, step: TableStep, say: (length: Inches) => strin
     default:
       return act satisfies never;
   }
+}
+
+/** What the lengths of the step's piece are read down from. */
+const topOf = ({ top }: TableStep): string => `the ${nameLine(top)}`;
+
+/** Less than this off its line no hand chalks. */
+const LEAST_TOLD: Inches = 1 / 16;
+
+/** Where a mark that lies on no line is squared out from. */
+function levelOf(down: Inches, step: TableStep, say: (length: Inches) => string): string {
+  if (Math.abs(down) < LEAST_TOLD) return `On ${topOf(step)},`;
+  const way = down < 0 ? `Up from ${topOf(step)}: ${say(-down)}` : `Down from ${topOf(step)}: ${say(down)}`;
+  return `${way}. There, square across`;
 }
 
 /** The lowest line of a piece: only a body that has a hem goes on past a hem line. */
@@ -141,7 +158,8 @@ function sayVaried(
 }
 
 function nameDart(id: string): string {
-  return id === "bust-dart" ? "bust dart" : "waist dart";
+  if (id === "bust-dart") return "bust dart";
+  return id.includes("-2-") ? "second waist dart" : id.includes("-3-") ? "third waist dart" : "waist dart";
 }
 
 function originNoun(from: string): string {
@@ -296,13 +314,11 @@ function sayCount(pieces: readonly CountedPiece[]): string {
 }
 
 function sayNotchPlace(act: Extract<HandAct, { kind: "notch" }>, say: (length: Inches) => string): string {
-  if (act.from === "top-line") return `On the ${nameEdge(act.edge)}, ${say(act.at)} down from the top line`;
+  if (act.from !== "edge-start") return `On the ${nameEdge(act.edge)}, ${say(act.at)} down ${originNames[act.from]}`;
   return act.at === 0
     ? `Where the ${nameEdge(act.edge)} starts, at the centre`
     : `On the ${nameEdge(act.edge)}, ${say(act.at)} along from its upper end`;
 }
-
-const capital = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1);
 
 function sayCaution(step: TableStep): string | null {
   if (step.mustNotCut.length > 0 && step.phase === "cut") {
@@ -369,6 +385,14 @@ const reasons: Readonly<Record<StepReason, string>> = {
   "back-raised": "Raised at the zip, the lower edge takes the bulge there; it runs straight to nothing at the side.",
   "fold-in-band": "Folded in before neck and hem are cut, the band's turning mirrors them and reaches both edges.",
   "curved-hem": "Raised at the side, where a straight hem would bunch.",
+  "dart-peak":
+    "Folded to the centre, the dart must still reach the edge: between its legs the cloth stands this much higher.",
+  "waist-dip": "The hollow of the back lies lower than the waist in front.",
+  "flare-reading":
+    "Only to rule the side through; it is rubbed out. The corner lies on the side, as far down it as a plumb one.",
+  "hem-squared": "Carried on, the side meets the hem squarely, and the hem does not dip there.",
+  "skirt-waist": "Level from the centre, then up to the side: worn, it lies level all round.",
+  casing: "Everything above the waist line is turned in over the elastic.",
   "neck-curve": "It meets the centre and the shoulder squarely, so that both halves join without a point.",
 };
 

@@ -24,6 +24,7 @@ const lengthNames: Readonly<Record<LengthName, string>> = {
   "panel-hip": "slanting to the panel, hip",
   length: "length",
   depth: "width",
+  waist: "waist edge",
 };
 
 export const nameLength = (name: LengthName): string => lengthNames[name];
@@ -32,7 +33,7 @@ export const nameLength = (name: LengthName): string => lengthNames[name];
 export function sayHow(name: LengthName, how: "straight" | "along"): string {
   if (how === "along") return "along the net line, tape on its edge";
   if (name === "diagonal") return "straight, corner to corner";
-  if (name === "centre") return "straight, from the neck to the lower edge";
+  if (name === "centre") return "straight, from the upper to the lower edge";
   if (name === "across-armhole") return "straight across, from the origin";
   if (name.startsWith("across-") || name.startsWith("panel-")) return "straight, from the origin on the line above";
   return "straight, net corner to net corner";

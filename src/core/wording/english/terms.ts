@@ -26,6 +26,7 @@ const terms: Readonly<Record<TermCode, string | Say>> = {
   "beyond-finished-edge": "Beyond the finished edge",
   "brought-in-at-side": "Brought in at the side",
   "bust-dart-lower-leg": "Lower leg of the bust dart, across",
+  "casing-above-the-waist": "Casing: the elastic's width and its turning",
   "centre-bends": "The centre line bends in here",
   "centre-dip": "Dip at the centre",
   "corner-lifted": "The corner lifted along its slant",
@@ -39,6 +40,7 @@ const terms: Readonly<Record<TermCode, string | Say>> = {
   "front-longer-than-back": "Front longer than back",
   "half-the-finished-band": "Half the finished band",
   "hem-beyond-the-hip": "Hem beyond the hip",
+  "flare-at-the-hip": "Wider at the hip: the side runs straight to its flare",
   "hip-quarter": "Hip quarter as drawn",
   "inside-cloth-edge": "Inside the edge of the cloth",
   "inside-the-tip": "Inside the tip of the dart",
@@ -60,6 +62,9 @@ const terms: Readonly<Record<TermCode, string | Say>> = {
   "panel-seam-there": "The seam that will be sewn there",
   "panel-take-out": "Take-out of the panel seam",
   "pegged-in": "Pegged in",
+  "room-to-pull-on": "Room to pull it on over the hip",
+  "share-of-the-waist": "Half way across the quarter: no bust span was taken",
+  "squared-to-the-hem": "Carried on, square to the hem",
   "room-for-cut": "Room for the whole cutting line",
   "seam-inside-the-folded-edge": "Seam inside the folded edge",
   "short-of-bust-point": "Short of the bust point",
@@ -75,6 +80,9 @@ const terms: Readonly<Record<TermCode, string | Say>> = {
   "trued-to-back-shoulder": "Trued to the back shoulder",
   "trued-to-back-side": "Trued to the back side",
   "trued-to-front-side": "Trued to the front side",
+  "trued-to-skirt-side": "To be as long as the other side",
+  "waist-lowered-at-back": "Lower at the centre back",
+  "waist-raised-at-side": "Raised at the side",
   "trued-to-shoulder": "Trued, so that the sewn shoulder keeps its length",
   "turned-with-dart": "Turned with the bust dart",
   "under-bust-take-out-given-back": "Under-bust take-out given back",
@@ -90,6 +98,7 @@ const terms: Readonly<Record<TermCode, string | Say>> = {
     `${measurement === undefined ? "" : measurements[measurement].label}${share === 1 ? "" : ` ÷ ${share}`}`,
   // Both are said, so that nobody mistakes the quarter for the whole.
   "ease-quarter": ({ whole = 0 }, unit) => `Ease, a quarter of ${formatLength(whole, unit)}`,
+  "evenly-between": "Evenly between the first dart and the side",
   "figure-note": ({ words = "" }) => words,
   "house-rule": ({ rule }) => (rule === undefined ? "" : ruleDefinition(rule).label),
   "pitch-times": ({ count = 1 }) => `${count} × the pitch`,
@@ -159,6 +168,9 @@ const pieces: Readonly<Record<PieceName, string>> = {
   placket: "Placket",
   "under-placket": "Under placket",
   "slit-facing": "Slit facing",
+  "skirt-front": "Skirt front",
+  "skirt-back": "Skirt back",
+  waistband: "Waistband",
 };
 
 /** What a piece is called, as it is chalked on the cloth. */

@@ -1,0 +1,21 @@
+import { both } from "../length";
+import { skirtGarment } from "./skirt-garment";
+
+/** A skirt that opens evenly from waist to hem (craft: skirts, A-line). */
+export const aLineSkirt = skirtGarment({
+  id: "a-line-skirt",
+  label: "A-line skirt",
+  about: "Straight out from the waist to a wider hem; a band and a zip, or elastic.",
+  hem: "flared",
+  offers: {
+    skirtDarts: true,
+    waistShape: true,
+    waistFinish: true,
+    waistbandDepth: true,
+    waistbandOverlap: true,
+    elasticWidth: true,
+    opening: true,
+    zipEnd: true,
+  },
+  rules: { "ease.waist": both(0.5, 1), "ease.hip": both(0.5, 2), hemFlare: both(2.5, 6) },
+});

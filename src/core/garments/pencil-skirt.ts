@@ -1,0 +1,20 @@
+import { both } from "../length";
+import { skirtGarment } from "./skirt-garment";
+
+/** A close skirt that narrows to the hem (craft: skirts, skirt block: straight and pegged). */
+export const pencilSkirt = skirtGarment({
+  id: "pencil-skirt",
+  label: "Pencil skirt",
+  about: "Close over the hip and narrowing to the hem, darts at the waist, a band and a zip.",
+  hem: "pegged",
+  offers: {
+    skirtDarts: true,
+    waistShape: true,
+    waistFinish: ["band"],
+    waistbandDepth: true,
+    waistbandOverlap: true,
+    opening: true,
+    zipEnd: true,
+  },
+  rules: { "ease.waist": both(0.5, 1), "ease.hip": both(0.5, 2), hemPeg: both(1.5, 4) },
+});

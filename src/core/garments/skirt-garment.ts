@@ -1,0 +1,38 @@
+import {
+  chalkSkirt,
+  chalkWaistband,
+  offerFrom,
+  type SkirtStyle,
+  skirtChecks,
+  skirtChoices,
+  skirtNeeds,
+  skirtRules,
+} from "../parts";
+import type { GarmentRules } from "../rules";
+import type { Garment } from "./garment";
+
+/** What a skirt garment says of itself; everything else follows from its style. */
+export interface SkirtGarment extends SkirtStyle {
+  readonly id: string;
+  readonly label: string;
+  readonly about: string;
+  readonly rules?: GarmentRules;
+}
+
+/** A garment that is one skirt: its choices, readings, rules and recipe follow from its style. */
+export function skirtGarment({ id, label, about, rules = {}, ...style }: SkirtGarment): Garment {
+  return {
+    id,
+    label,
+    about,
+    choices: offerFrom(skirtChoices, { ...style.offers, workingPiece: true, scale: true }),
+    rules,
+    uses: skirtRules(style),
+    needs: () => skirtNeeds,
+    checksWith: skirtChecks,
+    recipe: (sheet) => {
+      const form = chalkSkirt(sheet, style);
+      if (!form.elastic) chalkWaistband(sheet, form);
+    },
+  };
+}

@@ -1,0 +1,345 @@
+import { mostAtSide, peggedCarry, type Side, type SkirtDart } from "../../blocks";
+import {
+  allowanceTerm,
+  bodyTerm,
+  bodyValue,
+  dartNames,
+  type Given,
+  givenBackTerms,
+  givenStep,
+  type PieceChalk,
+  ruleLength,
+  ruleTerm,
+  type Sheet,
+  type Sum,
+  settleOnTape,
+  type Term,
+  turnTerm,
+} from "../../chalk";
+import { add, at, lengthToDepth, mapPath, type Point, pathEnd, straight } from "../../geometry";
+import { both, type Inches, pickSystem } from "../../length";
+import { type HalfSkirt, halfSpan, planSkirt, skirtPieces } from "./plan-skirt";
+import { readSkirtForm, type SkirtForm, type SkirtStyle } from "./skirt-form";
+
+/** What turns over the elastic, beyond its width. */
+const CASING_TURN = both(0.75, 2);
+/** Elastic is cut to this share of the waist, and this much for sewing its ends. */
+const ELASTIC_SHARE = 0.9;
+const ELASTIC_ENDS = both(1, 2.5);
+/** A side that turns at the hip by more than this breaks there. */
+const HIP_BREAK = (20 * Math.PI) / 180;
+
+/** What lies above the waist line: the seam of the band, or the casing. */
+function waistTerms(given: Given, form: SkirtForm): readonly Term[] {
+  if (!form.elastic) return [allowanceTerm(given, "allowance.waistJoin")];
+  const value = form.elasticWidth + pickSystem(CASING_TURN, given.metric);
+  return [{ code: "casing-above-the-waist", kind: "allowance", value, source: "choice:elasticWidth" }];
+}
+
+const sum = (terms: readonly Term[]): Inches => terms.reduce((all, { value }) => all + value, 0);
+
+function openPiece(sheet: Sheet, half: HalfSkirt): PieceChalk {
+  const { side, form, numbers } = half;
+  const { given } = sheet;
+  const raised: Term = { code: "waist-raised-at-side", kind: "style", value: numbers.raise, source: "rule:waistRaise" };
+  const zip = side === "back" && form.opens === "back-zip";
+  const piece = sheet.piece(skirtPieces[side], {
+    name: side === "front" ? "skirt-front" : "skirt-back",
+    half: side,
+    top: "waist",
+    origin: zip ? "zip-line" : "fold",
+    originInset: zip ? settleOnTape(given, [allowanceTerm(given, "allowance.zip")]) : { value: 0, terms: [] },
+    topInset: settleOnTape(given, [...waistTerms(given, form), ...(numbers.raise > 0 ? [raised] : [])]),
+  });
+  piece.line("hip", half.hipDown);
+  piece.line("hem", half.hemDown);
+  return piece;
+}
+
+/** How far in a dart's line runs: under the bust point, half way where no span is known, or evenly between the first and the side. */
+function lineTerms(given: Given, dart: SkirtDart, index: number): readonly Term[] {
+  const span = halfSpan(given);
+  const drawn = (code: Term["code"], value: Inches): Term => ({
+    code,
+    kind: "drawn",
+    value,
+    source: "choice:skirtDarts",
+  });
+  if (index > 0) return [drawn("evenly-between", dart.middle)];
+  if (span === null) return [drawn("share-of-the-waist", dart.middle)];
+  const own = [bodyTerm(given, "bustSpan", 2)];
+  const clear = dart.middle - settleOnTape(given, own).value;
+  return Math.abs(clear) < 1e-9 ? own : [...own, drawn("kept-clear", dart.middle - sum(own))];
+}
+
+/** A mark on the waist line, or beside it where the edge is shaped. */
+function waistMark(piece: PieceChalk, name: string, terms: readonly Term[], stitch: Point, allowance?: Term): void {
+  const cut = allowance === undefined ? {} : { allowance: [allowance] };
+  if (Math.abs(stitch.y) < 1e-9) piece.mark("waist", name, { terms, step: 0, ...cut, why: "dart" });
+  else
+    piece.at({
+      id: `waist/${name}`,
+      terms,
+      stitch,
+      ...(allowance === undefined ? {} : { allowance: allowance.value }),
+      why: allowance === undefined ? "dart" : "side-width",
+    });
+}
+
+function chalkDart(piece: PieceChalk, half: HalfSkirt, dart: SkirtDart, index: number): void {
+  const { given } = piece;
+  const { side, drawn, form } = half;
+  const names = dartNames(side, index);
+  const legs = drawn.legs[index];
+  if (legs === undefined) return;
+  const line = settleOnTape(given, lineTerms(given, dart, index)).terms;
+  const source = form.darts === "habit" ? `rule:${side}Dart.halfWidth` : "choice:skirtDarts";
+  const leg = (value: Inches): Term => ({ code: "dart-leg", kind: "style", value, source });
+  for (const on of ["waist", "hip"] as const) piece.mark(on, names.line, { terms: line, step: 0, why: "dart" });
+  waistMark(piece, names.inner, [...line, leg(-dart.intake / 2)], legs.inner);
+  waistMark(piece, names.outer, [...line, leg(dart.intake / 2)], legs.outer);
+  piece.at({ id: `waist/${names.peak}`, terms: line, stitch: legs.peak, why: "dart-peak" });
+  const tip = at(dart.middle, dart.tip);
+  piece.at({ id: names.tip, terms: line, stitch: tip, why: "dart" });
+  piece.dart({
+    id: dart.id,
+    tip,
+    legs: [legs.inner, legs.outer],
+    end: null,
+    through: [`waist/${names.inner}`, names.tip, `waist/${names.outer}`],
+    why: "dart",
+  });
+  piece.takeOut(dart.id, "waist-dart", (down) =>
+    down >= dart.tip ? 0 : down <= 0 ? dart.intake : (dart.intake * (dart.tip - down)) / dart.tip,
+  );
+}
+
+/** What the side gives back of the darts at the waist. */
+function waistSideTerms({ waist, numbers }: HalfSkirt): readonly Term[] {
+  return [
+    ...waist.terms,
+    ...numbers.darts.flatMap(({ id, intake }) => givenBackTerms(id, "waist-dart-given-back", intake)),
+  ];
+}
+
+function hipSideTerms({ hip, drawn }: HalfSkirt): readonly Term[] {
+  const value = drawn.hip.x - hip.value;
+  if (value < 1e-6) return hip.terms;
+  return [...hip.terms, { code: "flare-at-the-hip", kind: "drawn", value, source: "declared:hemFlare" }];
+}
+
+/** Where the side meets the hem: on its line, or where its corner was lifted. */
+function chalkHemSide(piece: PieceChalk, half: HalfSkirt, side: Term): void {
+  const { given } = piece;
+  const { numbers, drawn, hip } = half;
+  const quarter: Term = { code: "hip-quarter", kind: "body", value: hip.value, source: "mark:hip/side" };
+  if (numbers.hem.kind === "flared") {
+    const flare = ruleTerm(given, "hemFlare");
+    piece.mark("hem", "flare", { terms: [quarter, flare], step: 0, why: "flare-reading" });
+    const value = drawn.corner.x - quarter.value - flare.value;
+    const lifted: Term = { code: "corner-lifted", kind: "drawn", value, source: "rule:hemFlare" };
+    piece.at({
+      id: "hem/side",
+      terms: [quarter, flare, lifted],
+      stitch: drawn.corner,
+      allowance: side.value,
+      why: "corner-lift",
+    });
+    return;
+  }
+  const pegged = numbers.hem.kind === "pegged" ? [turnTerm(ruleTerm(given, "hemPeg"), "pegged-in")] : [];
+  piece.mark("hem", "side", {
+    terms: [quarter, ...pegged],
+    step: 0,
+    allowance: [side],
+    why: pegged.length > 0 ? "hem-peg" : "hem-width",
+  });
+  const foot = pathEnd(drawn.side);
+  const carried = numbers.hem.kind === "pegged" ? peggedCarry(numbers, numbers.hem.peg) : 0;
+  const reading: Sum = {
+    value: carried + numbers.lengthened,
+    terms: [
+      ...(carried > 0
+        ? [{ code: "squared-to-the-hem", kind: "drawn", value: carried, source: "rule:hemPeg" } as const]
+        : []),
+      ...(numbers.lengthened > 0
+        ? [
+            {
+              code: "trued-to-skirt-side",
+              kind: "trued",
+              value: numbers.lengthened,
+              source: "seam:skirt-side",
+            } as const,
+          ]
+        : []),
+    ],
+  };
+  if (reading.value === 0) return;
+  piece.place({
+    id: "side/foot",
+    stitch: foot,
+    cut: add(foot, at(side.value, 0)),
+    act: "lengthen",
+    reading,
+    from: "hem-line",
+    direction: "down",
+    why: carried > 0 ? "hem-squared" : "hem-trued",
+  });
+}
+
+function chalkMarks(piece: PieceChalk, half: HalfSkirt): void {
+  const { given } = piece;
+  const { numbers, drawn, form, side } = half;
+  const allowance = allowanceTerm(given, "allowance.side");
+  const lowered: Term = { code: "waist-lowered-at-back", kind: "style", value: numbers.dip, source: "rule:waistDip" };
+  if (numbers.dip > 0) piece.centreMark("waist", { terms: [lowered], step: 0, why: "waist-dip" });
+  for (const [index, dart] of numbers.darts.entries()) chalkDart(piece, half, dart, index);
+  waistMark(piece, "side", waistSideTerms(half), pathStart(drawn.side), allowance);
+  piece.mark("hip", "side", { terms: hipSideTerms(half), step: 0, allowance: [allowance], why: "side-width" });
+  chalkHemSide(piece, half, allowance);
+  piece.centreMark("hem", {
+    terms: piece.lineTerms("hem"),
+    allowance: [allowanceTerm(given, "allowance.hem")],
+    step: 0,
+  });
+  if (side === "back" && form.opens === "back-zip") {
+    const below: Term = { code: "zip-end-below-hip", kind: "style", value: form.zipEnd, source: "choice:zipEnd" };
+    piece.centreMark("zip-end", { terms: [...half.hipDown.terms, ...(form.zipEnd === 0 ? [] : [below])], step: 0 });
+  }
+}
+
+const pathStart = ({ start }: { readonly start: Point }): Point => start;
+
+function chalkEdges(piece: PieceChalk, half: HalfSkirt): void {
+  const { given } = piece;
+  const { numbers, drawn, form, side } = half;
+  const names = numbers.darts.map((_, index) => dartNames(side, index));
+  piece.edge("waist", {
+    role: "waist",
+    stitch: drawn.waist,
+    allowance: settleOnTape(given, waistTerms(given, form)).value,
+    mouths: drawn.mouths,
+    through: [
+      "centre/waist",
+      ...names.flatMap(({ inner, peak, outer }) => [inner, peak, outer].map((name) => `waist/${name}`)),
+      "waist/side",
+    ],
+    why: form.elastic ? "casing" : "skirt-waist",
+  });
+  const beside = ruleLength(given, "allowance.side");
+  piece.edge("side", {
+    role: "side",
+    stitch: drawn.side,
+    cut: mapPath(drawn.side, ({ x, y }) => at(x + beside, y)),
+    allowance: beside,
+    through: ["waist/side", "hip/side", "hem/side", "side/foot"],
+    why: "side-seam",
+  });
+  piece.edge("hem", {
+    role: "hem",
+    stitch: drawn.hem,
+    allowance: ruleLength(given, "allowance.hem"),
+    through: ["side/foot", "hem/side", "centre/hem"],
+  });
+  const up = straight(pathEnd(drawn.hem), drawn.waist.start);
+  if (piece.start.origin === "fold") {
+    piece.edge("centre", { role: "centre", stitch: up, allowance: 0, through: [], onFold: true });
+    return;
+  }
+  const zip = ruleLength(given, "allowance.zip");
+  piece.edge("centre", {
+    role: "centre",
+    stitch: up,
+    cut: mapPath(up, ({ y }) => at(-zip, y)),
+    allowance: zip,
+    through: ["centre/hem", "centre/zip-end", "centre/waist"],
+  });
+}
+
+function chalkNotches(piece: PieceChalk, half: HalfSkirt): void {
+  const { numbers, drawn, form, side } = half;
+  if (piece.start.origin === "fold") piece.notchAt(`${side}-waist`, "waist", 0);
+  for (const [index, { from, to }] of drawn.mouths.entries()) {
+    const names = dartNames(side, index);
+    piece.notchAt(names.inner, "waist", from);
+    piece.notchAt(names.outer, "waist", to);
+  }
+  if (piece.hasMark("centre/zip-end")) piece.notchAtDepth("zip-end", "centre", numbers.hipDown + form.zipEnd);
+}
+
+/** Both sides are sewn from the waist down: what is notched on one lies as far along the other, whichever leans more. */
+function notchSides(form: SkirtForm, hipDown: Inches, pieces: readonly PieceChalk[]): void {
+  const places: (readonly [string, Inches])[] = [["hip", hipDown]];
+  if (form.opens === "side-zip" && form.zipEnd !== 0) places.push(["zip-end", hipDown + form.zipEnd]);
+  for (const [id, down] of places) {
+    const along = pieces[0] === undefined ? undefined : lengthToDepth(pieces[0].edgeOf("side").stitch, down);
+    if (along !== undefined) for (const piece of pieces) piece.notchAt(id, "side", along);
+  }
+}
+
+/** What the tailor is told of a half: a side that stands hollow, many darts, a waist wider than the hip, a side that breaks. */
+function remarkHalf(sheet: Sheet, half: HalfSkirt): void {
+  const { numbers, drawn, side } = half;
+  const piece = skirtPieces[side];
+  const most = mostAtSide(numbers.hipDown);
+  const taken = numbers.hip - pathStart(drawn.side).x;
+  if (numbers.hip < numbers.waist - 1e-9)
+    sheet.remark({ id: "waist-over-hip", piece, numbers: { waist: numbers.waist, hip: numbers.hip } });
+  else if (taken > most + 1 / 64) sheet.remark({ id: "side-too-hollow", piece, numbers: { taken, most } });
+  if (numbers.darts.length > 2) sheet.remark({ id: "many-darts", piece, numbers: {} });
+  if (numbers.hem.kind !== "flared") return;
+  const { flare, from } = numbers.hem;
+  const start = from === "waist" ? pathStart(drawn.side) : drawn.hip;
+  const asked = numbers.hip + flare - start.x;
+  const lift = numbers.hemDown - drawn.corner.y;
+  sheet.remark({ id: "flare-kept", piece, numbers: { asked, kept: drawn.corner.x - start.x, lift } });
+  if (from === "hip" && Math.atan(flare / (numbers.hemDown - numbers.hipDown)) > HIP_BREAK)
+    sheet.remark({ id: "hip-break", piece, numbers: { flare } });
+}
+
+function remarkElastic(sheet: Sheet, form: SkirtForm): void {
+  const { given } = sheet;
+  if (!form.elastic) return;
+  const length = settleOnTape(given, [
+    {
+      code: "body-share",
+      kind: "body",
+      value: ELASTIC_SHARE * bodyValue(given, "waist") + pickSystem(ELASTIC_ENDS, given.metric),
+      source: "measurement:waist",
+    },
+  ]).value;
+  sheet.remark({ id: "elastic-to-cut", piece: skirtPieces.back, numbers: { length, width: form.elasticWidth } });
+}
+
+function promise(sheet: Sheet, form: SkirtForm, halves: Readonly<Record<Side, HalfSkirt>>): void {
+  const { given } = sheet;
+  const meets = { least: 0, most: 0 };
+  sheet.seam({ id: "skirt-side", a: ["skirt-front/side"], b: ["skirt-back/side"], ease: meets });
+  for (const line of form.elastic ? (["hip"] as const) : (["waist", "hip"] as const))
+    sheet.girth({ line, on: line, body: bodyValue(given, line), ease: ruleLength(given, `ease.${line}`) });
+  const down = halves.back.numbers.hipDown + form.zipEnd;
+  sheet.openAt(form.opens, form.opens === "none" ? null : down);
+  if (!form.elastic) sheet.opens("waist", { front: ["skirt-front/waist"], back: ["skirt-back/waist"] });
+}
+
+/** Chalks a fitted skirt, front and back, by its style and choices; its waist is left open for a band, or is its own casing. */
+export function chalkSkirt(sheet: Sheet, style: SkirtStyle): SkirtForm {
+  const { given } = sheet;
+  const form = readSkirtForm({ ...given, step: givenStep(given) }, style);
+  sheet.part("skirt", () => {
+    const halves = planSkirt(given, form);
+    const pieces = (["front", "back"] as const).map((side) => {
+      const half = halves[side];
+      const piece = openPiece(sheet, half);
+      chalkMarks(piece, half);
+      chalkEdges(piece, half);
+      chalkNotches(piece, half);
+      remarkHalf(sheet, half);
+      return piece;
+    });
+    notchSides(form, halves.front.numbers.hipDown, pieces);
+    promise(sheet, form, halves);
+    remarkElastic(sheet, form);
+  });
+  return form;
+}

@@ -1,0 +1,125 @@
+import {
+  drawSkirtHalf,
+  planSkirtDarts,
+  type Side,
+  type SkirtHalf,
+  type SkirtHem,
+  type SkirtNumbers,
+  skirtSide,
+} from "../../blocks";
+import {
+  addTerms,
+  bodyTerm,
+  bodyValue,
+  easeTerm,
+  figureNoteTerms,
+  type Given,
+  givenStep,
+  refuse,
+  ruleLength,
+  ruleValue,
+  type Sum,
+  settleOnTape,
+  type Term,
+} from "../../chalk";
+import { pathLength } from "../../geometry";
+import { both, type Inches, pickSystem, roundToStep, TRUEING_STEP } from "../../length";
+import type { SkirtForm } from "./skirt-form";
+
+/** Half a skirt planned in numbers, and drawn. */
+export interface HalfSkirt {
+  readonly side: Side;
+  readonly form: SkirtForm;
+  readonly waist: Sum;
+  readonly hip: Sum;
+  readonly hipDown: Sum;
+  readonly hemDown: Sum;
+  readonly numbers: SkirtNumbers;
+  readonly drawn: SkirtHalf;
+}
+
+export const skirtPieces: Readonly<Record<Side, string>> = { front: "skirt-front", back: "skirt-back" };
+
+/** A hem nearer to the hip line than this is a peplum's. */
+const LEAST_BELOW_HIP = both(2, 5);
+/** Elastic lets the skirt be pulled on when it is this much wider than the hip. */
+const ROOM_TO_PULL_ON = both(1, 2.5);
+/** A shaped waist edge runs level this far from the centre. */
+const LEVEL_FROM_CENTRE = both(2, 5);
+
+function quarter(given: Given, side: Side, girth: "waist" | "hip"): readonly Term[] {
+  return [bodyTerm(given, girth, 4), easeTerm(given, girth), ...figureNoteTerms(given, skirtPieces[side], girth)];
+}
+
+/** The hip's quarter; under elastic at least as wide as it takes to pull the skirt on. */
+function planHip(given: Given, form: SkirtForm, side: Side): Sum {
+  const terms = quarter(given, side, "hip");
+  const short = (bodyValue(given, "hip") + pickSystem(ROOM_TO_PULL_ON, given.metric)) / 4 - addTerms(terms);
+  if (!form.elastic || short <= 0) return settleOnTape(given, terms);
+  const room: Term = { code: "room-to-pull-on", kind: "ease", value: short, source: "declared:waistFinish" };
+  return settleOnTape(given, [...terms, room]);
+}
+
+function hemOf(given: Given, { style }: SkirtForm): SkirtHem {
+  if (style.hem === "flared") {
+    const from = ruleValue(given, "flareFrom") === "hip" ? "hip" : "waist";
+    return { kind: "flared", flare: ruleLength(given, "hemFlare"), from };
+  }
+  const peg = ruleLength(given, "hemPeg");
+  return peg === 0 ? { kind: "straight" } : { kind: "pegged", peg };
+}
+
+/** Half the bust span where it was taken: the first dart's line hangs under the bust point. */
+export function halfSpan(given: Given): Inches | null {
+  const span = given.measurements.bustSpan;
+  return span === undefined || span.from === "estimate" ? null : span.value / 2;
+}
+
+type PlannedHalf = Omit<HalfSkirt, "drawn">;
+
+function planHalf(given: Given, form: SkirtForm, side: Side): PlannedHalf {
+  const hip = planHip(given, form, side);
+  const waist = form.elastic ? hip : settleOnTape(given, quarter(given, side, "waist"));
+  const hipDown = settleOnTape(given, [bodyTerm(given, "waistToHip")]);
+  const hemDown = settleOnTape(given, [bodyTerm(given, "skirtLength")]);
+  const least = hipDown.value + pickSystem(LEAST_BELOW_HIP, given.metric);
+  if (hemDown.value < least - 1e-9)
+    refuse({
+      code: "hem-above-hip",
+      conflicts: ["measurements.skirtLength", "measurements.waistToHip"],
+      numbers: { hem: hemDown.value, hip: hipDown.value },
+      nearest: least,
+    });
+  const figure = {
+    side,
+    waist: waist.value,
+    hip: hip.value,
+    hipDown: hipDown.value,
+    halfSpan: halfSpan(given),
+    step: givenStep(given),
+  };
+  const numbers: SkirtNumbers = {
+    waist: waist.value,
+    hip: hip.value,
+    hipDown: hipDown.value,
+    hemDown: hemDown.value,
+    darts: planSkirtDarts(given, form.darts, figure),
+    raise: form.shaped ? ruleLength(given, "waistRaise") : 0,
+    dip: form.shaped && side === "back" ? ruleLength(given, "waistDip") : 0,
+    level: pickSystem(LEVEL_FROM_CENTRE, given.metric),
+    hem: hemOf(given, form),
+    lengthened: 0,
+  };
+  return { side, form, waist, hip, hipDown, hemDown, numbers };
+}
+
+/** Both halves, with the shorter side carried on so that they are equally long (a figure note makes one lean more). */
+export function planSkirt(given: Given, form: SkirtForm): Readonly<Record<Side, HalfSkirt>> {
+  const [front, back] = [planHalf(given, form, "front"), planHalf(given, form, "back")];
+  const over = pathLength(skirtSide(front.numbers)) - pathLength(skirtSide(back.numbers));
+  const draw = (half: PlannedHalf, short: Inches): HalfSkirt => {
+    const numbers = { ...half.numbers, lengthened: Math.max(0, roundToStep(short, TRUEING_STEP)) };
+    return { ...half, numbers, drawn: drawSkirtHalf(numbers) };
+  };
+  return { front: draw(front, -over), back: draw(back, over) };
+}

@@ -1,0 +1,37 @@
+import type { SkirtDartWay } from "../../blocks";
+import { type DecidedAll, type DecidedFrom, decideAll, type FixedOf, type OffersOf } from "../offers";
+import { type SkirtChoiceId, skirtChoices } from "./skirt-choices";
+
+/** How a skirt goes on below the hip. */
+export type SkirtHemKind = "pegged" | "flared";
+
+/** What a garment fixes for its skirt; everything else is a choice. */
+export interface SkirtStyle {
+  readonly hem: SkirtHemKind;
+  readonly offers: OffersOf<SkirtChoiceId>;
+  readonly fixed?: FixedOf<SkirtChoiceId>;
+}
+
+/** Every choice of a skirt decided, and what follows from them. */
+export type SkirtForm = DecidedAll<typeof skirtChoices> & {
+  readonly style: SkirtStyle;
+  readonly elastic: boolean;
+  readonly darts: SkirtDartWay;
+  readonly shaped: boolean;
+  /** Where it really opens: elastic needs no opening. */
+  readonly opens: "back-zip" | "side-zip" | "none";
+};
+
+/** Reads a skirt's choices; under elastic there are neither darts nor an opening, and the waist edge is level. */
+export function readSkirtForm(given: DecidedFrom, style: SkirtStyle): SkirtForm {
+  const values = decideAll(skirtChoices, style.fixed ?? {}, given);
+  const elastic = values.waistFinish === "elastic";
+  return {
+    ...values,
+    style,
+    elastic,
+    darts: elastic ? "none" : values.skirtDarts,
+    shaped: !elastic && values.waistShape === "shaped",
+    opens: elastic ? "none" : values.opening,
+  };
+}
