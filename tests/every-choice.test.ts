@@ -23,8 +23,8 @@ const DIFFERENT = {
 /** Values of a choice that differ from its default: every option, both ends of a length, yes and no. */
 function otherValues(choice: ChoiceDefinition): readonly (string | number | boolean)[] {
   if (choice.kind === "flag") return [!choice.default];
-  if (choice.kind === "option") return Object.keys(choice.options).filter((id) => id !== choice.default);
-  return choice.range.map((end) => `${end} in`);
+  const ways = Object.keys(choice.options ?? {}).filter((id) => id !== choice.default);
+  return choice.kind === "option" ? ways : [...ways, ...choice.range.map((end) => `${end} in`)];
 }
 
 function see(order: object): Seen | null {

@@ -56,7 +56,7 @@ export function decisionsOf(garmentId: string, ownSets: readonly OwnRuleSet[]): 
       label: choice.label,
       why: choice.why,
       options:
-        choice.kind === "option"
+        choice.kind !== "flag" && choice.options !== undefined
           ? Object.entries(choice.options).map(([option, label]) => ({ id: option, label }))
           : null,
       range: choice.kind === "length" ? choice.range : null,

@@ -12,6 +12,20 @@ import {
   walkTo,
 } from "./shapes";
 
+/** A centre back that is sewn: for its zip, or as a seam; with a slit below, no less than what that is turned in by. */
+function centreAllowance(seen: Seen): number {
+  const { choices } = seen.read.given;
+  const seam = ruleNumber(seen, choices.opening === "back-zip" ? "allowance.zip" : "allowance.side");
+  return choices.hemSlit === "slit" ? Math.max(seam, ruleNumber(seen, "allowance.slit")) : seam;
+}
+
+/** Under elastic all that lies above the waist line is turned in over it. */
+function waistAllowance(seen: Seen): number {
+  const { choices, metric } = seen.read.given;
+  if (choices.waistFinish !== "elastic") return ruleNumber(seen, "allowance.waistJoin");
+  return onTick(seen, Number(choices.elasticWidth)) + (metric ? 2 / 2.54 : 0.75);
+}
+
 /** The allowance that an edge should have, by its role alone; null where the edge is its own cutting line. */
 export function wantedAllowance(seen: Seen, piece: Piece, edge: Edge): number | null {
   const choices = seen.read.given.choices;
@@ -29,17 +43,13 @@ export function wantedAllowance(seen: Seen, piece: Piece, edge: Edge): number | 
     case "hem":
       return ruleNumber(seen, "allowance.hem");
     case "waist":
-      // Under elastic all that lies above the waist line is turned in over it.
-      if (choices.waistFinish === "elastic") return choice("elasticWidth") + (seen.read.given.metric ? 2 / 2.54 : 0.75);
-      return ruleNumber(seen, "allowance.waistJoin") + choice("trimLength");
+      return waistAllowance(seen) + choice("trimLength");
     case "panel":
       return ruleNumber(seen, "allowance.panel");
     case "join":
       return choices.bodySplit === true ? ruleNumber(seen, "allowance.waistJoin") : ruleNumber(seen, "allowance.panel");
     case "centre":
-      if (piece.origin === "zip-line")
-        return ruleNumber(seen, choices.opening === "back-zip" ? "allowance.zip" : "allowance.side");
-      return null;
+      return piece.origin === "zip-line" ? centreAllowance(seen) : null;
     default:
       return edge.role satisfies never;
   }

@@ -65,7 +65,9 @@ function randomRule(dice: Dice, id: RuleId): string | boolean {
 
 function randomChoice(dice: Dice, choice: ChoiceDefinition): string | boolean {
   if (choice.kind === "flag") return dice.chance(0.5);
-  return choice.kind === "option" ? dice.pick(Object.keys(choice.options)) : randomLength(dice, choice.range);
+  const ways = Object.keys(choice.options ?? {});
+  if (choice.kind === "option" || (ways.length > 0 && dice.chance(0.5))) return dice.pick(ways);
+  return randomLength(dice, choice.range);
 }
 
 const NOTED = ["bodice-front", "bodice-back", "centre-front", "side-front", "centre-back", "side-back"];

@@ -16,7 +16,10 @@ export interface OptionChoice extends ChoiceBase {
 
 export interface LengthChoice extends ChoiceBase {
   readonly kind: "length";
-  readonly default: BothUnits;
+  /** A length of its own in either system, or one of its named ways. */
+  readonly default: BothUnits | string;
+  /** Named ways beside a length; left out where there are none. */
+  readonly options?: Readonly<Record<string, string>>;
   /** Least and most, in inches. */
   readonly range: readonly [number, number];
 }
@@ -45,7 +48,8 @@ export function isAsked(
 }
 
 export function choiceDefault(choice: ChoiceDefinition, metric: boolean): ChoiceValue {
-  return choice.kind === "length" ? pickSystem(choice.default, metric) : choice.default;
+  const { default: usual } = choice;
+  return typeof usual === "object" ? pickSystem(usual, metric) : usual;
 }
 
 export type ChoiceProblemCode = "not-an-option" | "not-a-length" | "out-of-range" | "not-yes-or-no";
@@ -67,9 +71,11 @@ function optionProblem(id: string, choice: OptionChoice, value: ChoiceValue): Ch
 
 function lengthProblem(id: string, choice: LengthChoice, value: ChoiceValue): ChoiceProblem | undefined {
   const [least, most] = choice.range;
-  const base = { choice: id, value, options: [], range: choice.range };
-  if (typeof value !== "number" || !Number.isFinite(value))
-    return { ...base, code: "not-a-length", nearest: choice.default.inches };
+  const options = Object.keys(choice.options ?? {});
+  if (typeof value === "string" && options.includes(value)) return undefined;
+  const base = { choice: id, value, options, range: choice.range };
+  const usual = typeof choice.default === "object" ? choice.default.inches : choice.default;
+  if (typeof value !== "number" || !Number.isFinite(value)) return { ...base, code: "not-a-length", nearest: usual };
   if (value < least - 1e-9 || value > most + 1e-9)
     return { ...base, code: "out-of-range", nearest: value < least ? least : most };
   return undefined;

@@ -75,6 +75,7 @@ export const termCodes = [
   "squared-to-the-hem",
   "swung-out",
   "to-trim",
+  "top-of-the-slit",
   "trued",
   "trued-to-back-shoulder",
   "trued-to-back-side",

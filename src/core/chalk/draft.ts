@@ -219,7 +219,8 @@ export type StepReason =
   | "flare-reading"
   | "hem-squared"
   | "skirt-waist"
-  | "casing";
+  | "casing"
+  | "slit-top";
 
 /** The cloths that a garment may be cut from, each on its own width. */
 export const clothIds = ["main", "contrast", "lining", "stay"] as const;

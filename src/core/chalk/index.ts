@@ -80,4 +80,5 @@ export { type Bound, type Refusal, type RefusalCode, type Remedy, refusalCodes, 
 export { scaleDraft } from "./scale-draft";
 export { alongDrawn, alongSewn, sewnLength } from "./sewn";
 export { chalkDraft, Sheet } from "./sheet";
+export { type Drawn, findShortStride, type ShortStride, strideOf } from "./stride";
 export { addTerms, type Sum, settle, type Term, type TermAbout, type TermKind, termKinds } from "./term";

@@ -38,6 +38,7 @@ export const refusalCodes = [
   "slit-not-for-facing",
   "split-cuts-dart",
   "darts-too-wide",
+  "slit-too-high",
   "outline-crosses-itself",
 ] as const;
 

@@ -11,7 +11,7 @@ import {
   piecesOf,
   sewnLength,
 } from "../chalk";
-import { crossAtDepth, type Point, pathEnd, straight, turnPoint } from "../geometry";
+import { crossAtDepth, type Point, pathEnd, pathLength, placeAtLength, straight, turnPoint } from "../geometry";
 import type { Inches } from "../length";
 import type { Finding } from "./finding";
 import type { LedgerRow } from "./ledger";
@@ -39,8 +39,6 @@ export interface Girth {
 const TRUED: Inches = 1 / 16;
 /** What a panel seam or a zip hollow takes out and is too little to give back, a 64th on each quarter. */
 const UNSHOWN: Inches = 1 / 16;
-/** A waist edge that is shaped rises over this share of its width. */
-const RISES_OVER = 1 / 2;
 /** A lower edge raised at the zip cuts darts off above the waist, where they are a little narrower. */
 const RAISED: Inches = 3 / 8;
 /** What the edge of a turned panel, rounded over the bust point, may be off when the turn is undone. */
@@ -115,11 +113,14 @@ function upperWaist(piece: Piece): Edge | undefined {
   return piece.top === "waist" ? piece.edges.find(({ role }) => role === "waist") : undefined;
 }
 
-/** By how much a waist edge that rises to the side may be longer than a level one: less than its rise squared over its run. */
+/** By how much a waist edge that rises to the side may be longer than a level one: as it rises, and as it slopes at the side. */
 function shapedBy(edge: Edge | undefined): Inches {
   if (edge === undefined) return 0;
   const [start, end] = [edge.stitch.start, pathEnd(edge.stitch)];
-  return (end.y - start.y) ** 2 / (RISES_OVER * Math.max(1, end.x - start.x));
+  const rise = Math.abs(end.y - start.y);
+  const { x, y } = placeAtLength(edge.stitch, pathLength(edge.stitch)).tangent;
+  const slope = Math.abs(y) / Math.max(1e-3, Math.abs(x));
+  return rise * (slope / 2 + rise / Math.max(1, end.x - start.x));
 }
 
 /** The net width of a piece at a depth, measured on its stitching outline with turns undone, less what its darts take. */

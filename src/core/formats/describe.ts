@@ -4,6 +4,9 @@ import { defaultChoices, garments } from "../garments";
 import { both, pickSystem } from "../length";
 import { type RuleSetId, ruleDefault, ruleDefinition, ruleIds, ruleSets } from "../rules";
 
+const listOptions = (options: Readonly<Record<string, string>>) =>
+  Object.entries(options).map(([option, label]) => ({ id: option, label }));
+
 function describeChoice([id, choice]: readonly [string, ChoiceDefinition]) {
   const when = choice.when === undefined ? {} : { when: choice.when };
   const base = { id, label: choice.label, type: choice.kind, why: choice.why, ...when };
@@ -12,13 +15,18 @@ function describeChoice([id, choice]: readonly [string, ChoiceDefinition]) {
       return {
         ...base,
         default: choice.default,
-        options: Object.entries(choice.options).map(([option, label]) => ({ id: option, label })),
+        options: listOptions(choice.options),
       };
     case "length":
       return {
         ...base,
-        default: choice.default.inches,
-        defaultMetric: pickSystem(both(0, choice.default.centimetres), true),
+        ...(typeof choice.default === "object"
+          ? {
+              default: choice.default.inches,
+              defaultMetric: pickSystem(both(0, choice.default.centimetres), true),
+            }
+          : { default: choice.default }),
+        ...(choice.options === undefined ? {} : { options: listOptions(choice.options) }),
         range: choice.range,
       };
     case "flag":

@@ -124,7 +124,7 @@ function* choiceChanges(read: ReadOrder, id: string, guess: ChoiceValue | undefi
   const settable: Settable = {
     asked,
     usual,
-    options: choice.kind === "option" ? Object.keys(choice.options) : [],
+    options: choice.kind === "flag" ? [] : Object.keys(choice.options ?? {}),
     range: choice.kind === "length" ? choice.range : undefined,
     flag: choice.kind === "flag",
   };

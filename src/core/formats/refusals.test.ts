@@ -65,6 +65,10 @@ const wishes: Readonly<Partial<Record<RefusalCode, readonly [Wish, RegExp]>>> = 
     { garment: "basic-bodice", choices: { bustDart: "to-waist", frontWaistDart: false } },
     /only be closed into a waist dart/,
   ],
+  "slit-too-high": [
+    { garment: "pencil-skirt", choices: { hemSlit: "slit", hemSlitTop: "10 in" } },
+    /must lie between 10¾ in|must lie between 1[01]/,
+  ],
   "darts-too-wide": [
     { garment: "pencil-skirt", choices: { skirtDarts: "figure" }, card: { waist: 24, hip: 56 } },
     /6½ in a quarter would be left to the darts; more than 6 in/,

@@ -33,7 +33,7 @@ const CHOICES: Readonly<Record<StyleItemId, readonly string[]>> = {
     "elasticWidth",
   ],
   hem: ["ends", "hemExtra", "belowHip", "bandDepth", "shorterBy", "panelFlare", "sideRise", "centreDip", "sideDip"],
-  slit: ["slitLength", "slitFinish", "slitEnd"],
+  slit: ["slitLength", "slitFinish", "slitEnd", "hemSlit", "hemSlitTop"],
   pockets: [],
   trim: [],
 };
@@ -68,6 +68,7 @@ function sayChoice(sheet: CutSheet, garment: Garment, id: string): string | null
   const value = sheet.resolved.choices[id];
   if (choice === undefined || value === undefined || !isAsked(choice, sheet.resolved.choices)) return null;
   if (choice.kind === "option") return choice.options[String(value)] ?? String(value);
+  if (choice.kind === "length" && typeof value === "string") return choice.options?.[value] ?? value;
   if (choice.kind === "flag") return value === true ? choice.label : null;
   const length = Number(value);
   const usual = choiceDefault(choice, sheet.unit === "cm");

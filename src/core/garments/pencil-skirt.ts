@@ -15,6 +15,8 @@ export const pencilSkirt = skirtGarment({
     waistbandOverlap: true,
     opening: true,
     zipEnd: true,
+    hemSlit: true,
+    hemSlitTop: true,
   },
   rules: { "ease.waist": both(0.5, 1), "ease.hip": both(0.5, 2), hemPeg: both(1.5, 4) },
 });

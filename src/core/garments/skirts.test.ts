@@ -196,3 +196,41 @@ describe("what is asked of a skirt", () => {
     expect(markOn(sheet, "skirt-back", "hip/side")[0] - markOn(sheet, "skirt-front", "hip/side")[0]).toBeCloseTo(1, 6);
   });
 });
+
+describe("a slit in the centre back", () => {
+  const slit = (worked: Worked = {}) =>
+    skirt("pencil-skirt", { ...worked, choices: { hemSlit: "slit", ...worked.choices } });
+  const topOf = (sheet: ReturnType<typeof skirt>) => markOn(sheet, "skirt-back", "centre/slit-top")[1];
+  it("by stride starts 19 down at a peg of 2, so that it is 6 long, and one can walk", () => {
+    const sheet = slit({ rules: { hemPeg: 2 } });
+    expect(topOf(sheet)).toBe(19);
+    expect(of(sheet, "stride")).toEqual([]);
+    const notch = pieceOf(sheet, "skirt-back").notches.find(({ id }) => id === "slit-top");
+    expect(notch).toMatchObject({ edge: "centre", point: [0, 19] });
+    expect(sheet.steps.find(({ id }) => id === "notch-slit-top-skirt-back")?.text).toMatch(
+      /19 in down from the waist line.*Two pins/,
+    );
+  });
+  it("by stride starts higher where the skirt is narrow higher up, and 4 below the hip line at the highest", () => {
+    expect(topOf(slit({ rules: { hemPeg: 3 } }))).toBeLessThan(19);
+    expect(topOf(slit({ rules: { hemPeg: 3, "stride.knee": 30, "stride.calf": 36 } }))).toBe(13);
+  });
+  it("where it was asked for must clear the zip by 2 and the hem by 2", () => {
+    expect(topOf(slit({ choices: { hemSlitTop: "12 in" } }))).toBe(12);
+    for (const [top, nearest] of [
+      ["10 in", "11 in"],
+      ["24 in", "23 in"],
+    ])
+      expect(() => slit({ choices: { hemSlitTop: top } })).toThrow(nearest);
+    expect(topOf(slit({ choices: { hemSlitTop: "9 in", opening: "side-zip" } }))).toBe(9);
+  });
+  it("is turned in with 1 1/4: where the seam's own allowance is less, the whole centre back has it", () => {
+    const allowance = (rules: object, choices: object = {}) =>
+      edgeOf(slit({ rules, choices }), "skirt-back", "centre").allowance;
+    expect(allowance({})).toBe(1.5);
+    expect(allowance({ "allowance.zip": 1 })).toBe(1.25);
+    expect(allowance({ "allowance.zip": 1, "allowance.slit": 2 })).toBe(2);
+    expect(allowance({ "allowance.side": 1 }, { opening: "side-zip" })).toBe(1.25);
+    expect(edgeOf(skirt("pencil-skirt", { rules: { "allowance.zip": 1 } }), "skirt-back", "centre").allowance).toBe(1);
+  });
+});

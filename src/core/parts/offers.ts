@@ -38,7 +38,7 @@ export function offerFrom<Catalogue extends ChoiceDefinitions>(
 
 /** The value that a choice takes, by its kind. */
 type Decided<Choice> = Choice extends { readonly kind: "length" }
-  ? Inches
+  ? Inches | (Choice extends { readonly options: infer Ways } ? keyof Ways : never)
   : Choice extends { readonly kind: "flag" }
     ? boolean
     : Choice extends { readonly options: infer Options }

@@ -208,6 +208,13 @@ export const rules = {
     sets: same("as-side"),
     why: "Room to let out may differ by point: 2 at the bust, 1 at the waist. It changes evenly along the side between the lines.",
   },
+  "allowance.slit": {
+    label: "Slit of a skirt, turned in",
+    place: "allowance",
+    range: [0.75, 2],
+    sets: lengths(1.25, 1.25, 3),
+    why: "Below its top the slit is turned in; too little shows the raw edge in a stride.",
+  },
   bandTurn: {
     label: "Folded band turned in",
     place: "allowance",

@@ -60,6 +60,7 @@ function Opening({ sheet, half }: { readonly sheet: SheetDrawing; readonly half:
   const pieces = sheet.pieces.filter((piece) => piece.half === half.half && hangs(piece) && piece.drawnWith === null);
   const zipEnd = pieces.flatMap(({ marks }) => marks).find(({ id }) => id === "centre/zip-end");
   const slitEnd = pieces.flatMap(({ marks }) => marks).find(({ id }) => id === "centre/slit-end");
+  const slitTop = pieces.flatMap(({ marks }) => marks).find(({ id }) => id === "centre/slit-top");
   const startOf = (role: string) =>
     half.pieces.flatMap(({ edges }) => edges.find((edge) => edge.role === role)?.points[0]?.y ?? []);
   const necks = startOf("neck");
@@ -71,6 +72,7 @@ function Opening({ sheet, half }: { readonly sheet: SheetDrawing; readonly half:
     <g stroke="var(--color-chalk)">
       {open && <path d={`M 0 ${neck} V ${half.bottom}`} strokeWidth={0.14} />}
       {slitEnd?.stitch !== undefined && <path d={`M 0 ${neck} V ${slitEnd.stitch}`} strokeWidth={0.2} />}
+      {slitTop?.stitch !== undefined && <path d={`M 0 ${slitTop.stitch} L -0.5 ${half.bottom}`} strokeWidth={0.2} />}
       {zipEnd?.stitch !== undefined && (
         <path d={`M 0 ${neck} V ${zipEnd.stitch}`} strokeWidth={0.5} strokeDasharray="0.2 0.2" />
       )}

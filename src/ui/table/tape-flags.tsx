@@ -26,7 +26,10 @@ interface PlacedFlag {
 
 const ROW = 2.3;
 
-/** Flags set so that none lies on another: in rows above a tape across, in columns beside a tape down. */
+/** Where flags of a tape across go, nearest first: above it, and below where a third row would leave the cloth in sight. */
+const ROWS = [0, 1, -1, -2, 2, 3] as const;
+
+/** Flags set so that none lies on another: in rows above and below a tape across, in columns beside a tape down. */
 function placeFlags(
   { flags, direction }: PlacementTape,
   fine: number,
@@ -37,8 +40,11 @@ function placeFlags(
     const text = said(flag.reading);
     const width = widthOf(text) * fine;
     const [x, y] = flag.at;
-    const away = (row: number): readonly [number, number] =>
-      direction === "down" ? [x + (1.2 + row * 4) * fine + width / 2, y] : [x, y - (1.8 + row * ROW) * fine];
+    const away = (index: number): readonly [number, number] => {
+      if (direction === "down") return [x + (1.2 + index * 4) * fine + width / 2, y];
+      const row = ROWS[index] ?? 0;
+      return [x, row < 0 ? y + (1.8 + (-row - 1) * ROW) * fine : y - (1.8 + row * ROW) * fine];
+    };
     const clash = ([atX, atY]: readonly [number, number]) =>
       placed.some(
         (other) =>

@@ -38,17 +38,28 @@ function waistTerms(given: Given, form: SkirtForm): readonly Term[] {
 
 const sum = (terms: readonly Term[]): Inches => terms.reduce((all, { value }) => all + value, 0);
 
+/** The rule that decides the centre back's allowance: the zip's, the side's where it is only a seam, or the slit's where that is more. */
+function centreRule(given: Given, form: SkirtForm): "allowance.zip" | "allowance.side" | "allowance.slit" {
+  const seam = form.opens === "back-zip" ? "allowance.zip" : "allowance.side";
+  if (form.hemSlit === "none") return seam;
+  return ruleLength(given, "allowance.slit") > ruleLength(given, seam) ? "allowance.slit" : seam;
+}
+
+const centreAllowance = (given: Given, form: SkirtForm): Inches => ruleLength(given, centreRule(given, form));
+
 function openPiece(sheet: Sheet, half: HalfSkirt): PieceChalk {
   const { side, form, numbers } = half;
   const { given } = sheet;
   const raised: Term = { code: "waist-raised-at-side", kind: "style", value: numbers.raise, source: "rule:waistRaise" };
-  const zip = side === "back" && form.opens === "back-zip";
+  const seamed = side === "back" && form.seamed;
   const piece = sheet.piece(skirtPieces[side], {
     name: side === "front" ? "skirt-front" : "skirt-back",
     half: side,
     top: "waist",
-    origin: zip ? "zip-line" : "fold",
-    originInset: zip ? settleOnTape(given, [allowanceTerm(given, "allowance.zip")]) : { value: 0, terms: [] },
+    origin: seamed ? "zip-line" : "fold",
+    originInset: seamed
+      ? { value: centreAllowance(given, form), terms: [allowanceTerm(given, centreRule(given, form))] }
+      : { value: 0, terms: [] },
     topInset: settleOnTape(given, [...waistTerms(given, form), ...(numbers.raise > 0 ? [raised] : [])]),
   });
   piece.line("hip", half.hipDown);
@@ -206,6 +217,10 @@ function chalkMarks(piece: PieceChalk, half: HalfSkirt): void {
     const below: Term = { code: "zip-end-below-hip", kind: "style", value: form.zipEnd, source: "choice:zipEnd" };
     piece.centreMark("zip-end", { terms: [...half.hipDown.terms, ...(form.zipEnd === 0 ? [] : [below])], step: 0 });
   }
+  if (half.slitTop !== null) {
+    const top: Term = { code: "top-of-the-slit", kind: "style", value: half.slitTop, source: "choice:hemSlitTop" };
+    piece.centreMark("slit-top", { terms: [top], why: "slit-top" });
+  }
 }
 
 const pathStart = ({ start }: { readonly start: Point }): Point => start;
@@ -246,13 +261,13 @@ function chalkEdges(piece: PieceChalk, half: HalfSkirt): void {
     piece.edge("centre", { role: "centre", stitch: up, allowance: 0, through: [], onFold: true });
     return;
   }
-  const zip = ruleLength(given, "allowance.zip");
+  const beyond = centreAllowance(given, form);
   piece.edge("centre", {
     role: "centre",
     stitch: up,
-    cut: mapPath(up, ({ y }) => at(-zip, y)),
-    allowance: zip,
-    through: ["centre/hem", "centre/zip-end", "centre/waist"],
+    cut: mapPath(up, ({ y }) => at(-beyond, y)),
+    allowance: beyond,
+    through: ["centre/hem", "centre/slit-top", "centre/zip-end", "centre/waist"],
   });
 }
 
@@ -264,6 +279,8 @@ function chalkNotches(piece: PieceChalk, half: HalfSkirt): void {
     piece.notchAt(names.inner, "waist", from);
     piece.notchAt(names.outer, "waist", to);
   }
+  if (piece.hasMark("centre/slit-top"))
+    piece.notchAtDepth("slit-top", "centre", piece.markAt("centre/slit-top").stitch);
   if (piece.hasMark("centre/zip-end")) piece.notchAtDepth("zip-end", "centre", numbers.hipDown + form.zipEnd);
 }
 

@@ -24,6 +24,7 @@ import {
 } from "../../chalk";
 import { pathLength } from "../../geometry";
 import { both, type Inches, pickSystem, roundToStep, TRUEING_STEP } from "../../length";
+import { planSlit } from "./plan-slit";
 import type { SkirtForm } from "./skirt-form";
 
 /** Half a skirt planned in numbers, and drawn. */
@@ -36,6 +37,8 @@ export interface HalfSkirt {
   readonly hemDown: Sum;
   readonly numbers: SkirtNumbers;
   readonly drawn: SkirtHalf;
+  /** How far down the slit in the centre back starts; null where there is none. */
+  readonly slitTop: Inches | null;
 }
 
 export const skirtPieces: Readonly<Record<Side, string>> = { front: "skirt-front", back: "skirt-back" };
@@ -75,7 +78,7 @@ export function halfSpan(given: Given): Inches | null {
   return span === undefined || span.from === "estimate" ? null : span.value / 2;
 }
 
-type PlannedHalf = Omit<HalfSkirt, "drawn">;
+type PlannedHalf = Omit<HalfSkirt, "drawn" | "slitTop">;
 
 function planHalf(given: Given, form: SkirtForm, side: Side): PlannedHalf {
   const hip = planHip(given, form, side);
@@ -119,7 +122,12 @@ export function planSkirt(given: Given, form: SkirtForm): Readonly<Record<Side, 
   const over = pathLength(skirtSide(front.numbers)) - pathLength(skirtSide(back.numbers));
   const draw = (half: PlannedHalf, short: Inches): HalfSkirt => {
     const numbers = { ...half.numbers, lengthened: Math.max(0, roundToStep(short, TRUEING_STEP)) };
-    return { ...half, numbers, drawn: drawSkirtHalf(numbers) };
+    return { ...half, numbers, drawn: drawSkirtHalf(numbers), slitTop: null };
   };
-  return { front: draw(front, -over), back: draw(back, over) };
+  const [drawnFront, drawnBack] = [draw(front, -over), draw(back, over)];
+  const slitTop =
+    form.hemSlit === "none"
+      ? null
+      : planSlit(given, form, drawnBack.numbers, [drawnFront.drawn.side, drawnBack.drawn.side]);
+  return { front: drawnFront, back: { ...drawnBack, slitTop } };
 }

@@ -69,6 +69,22 @@ export const skirtChoices = {
     why: "At the hip line the hips are through; lower is easier, higher shows less.",
     when: onBand,
   },
+  hemSlit: {
+    kind: "option",
+    label: "Slit",
+    options: { none: "None", slit: "A slit in the centre-back seam" },
+    default: "none",
+    why: "A narrow hem must let the legs step: the seam is left open below its top and turned in.",
+  },
+  hemSlitTop: {
+    kind: "length",
+    label: "Top of the slit, from the waist",
+    default: "by-stride",
+    options: { "by-stride": "Where a step needs it" },
+    range: [6, 46],
+    why: "Where the skirt grows too narrow to step in, at least 6 long, and well below the hip.",
+    when: { hemSlit: ["slit"] },
+  },
   ...tableChoices,
 } as const satisfies ChoiceDefinitions;
 

@@ -20,6 +20,8 @@ export type SkirtForm = DecidedAll<typeof skirtChoices> & {
   readonly shaped: boolean;
   /** Where it really opens: elastic needs no opening. */
   readonly opens: "back-zip" | "side-zip" | "none";
+  /** Whether the centre back is a seam: for its zip, or for the slit below. */
+  readonly seamed: boolean;
 };
 
 /** Reads a skirt's choices; under elastic there are neither darts nor an opening, and the waist edge is level. */
@@ -33,5 +35,6 @@ export function readSkirtForm(given: DecidedFrom, style: SkirtStyle): SkirtForm 
     darts: elastic ? "none" : values.skirtDarts,
     shaped: !elastic && values.waistShape === "shaped",
     opens: elastic ? "none" : values.opening,
+    seamed: values.hemSlit === "slit" || (!elastic && values.opening === "back-zip"),
   };
 }

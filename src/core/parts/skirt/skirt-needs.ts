@@ -15,6 +15,7 @@ const always: readonly RuleId[] = [
   "allowance.side",
   "allowance.zip",
   "allowance.hem",
+  "allowance.slit",
   "frontDart.halfWidth",
   "backDart.halfWidth",
   "sideTake",

@@ -87,6 +87,8 @@ const messages: Readonly<Record<RefusalCode, (spoken: Spoken) => string>> = {
     `A slit of ${say("slit")} is not for a facing: that takes ${say("least")} to ${say("most")}.`,
   "split-cuts-dart": ({ say }) =>
     `The split, ${say("split")} down, would cut across the bust dart, which ends at ${say("dart")}.`,
+  "slit-too-high": ({ say }) =>
+    `The top of the slit (${say("top")} below the waist) must lie between ${say("least")} and ${say("most")}: clear of the zip and the hip, and above the hem.`,
   "darts-too-wide": ({ say }) =>
     `Between waist and hip ${say("rest")} a quarter would be left to the darts; more than ${say("most")} is no dart's work.`,
   "outline-crosses-itself": () => "With these rules and choices the outline of a piece would cross itself.",
@@ -114,7 +116,7 @@ function wordRemedy(remedy: Remedy, unit: Unit): string {
   switch (remedy.kind) {
     case "choice": {
       const { choice, value, bound } = remedy;
-      const options = choice.kind === "option" ? choice.options : undefined;
+      const options = choice.kind === "flag" ? undefined : choice.options;
       return `Choose ${sayValue(value, options, unit)}${bounds[bound]} for “${choice.label}”.`;
     }
     case "rule": {

@@ -392,6 +392,7 @@ const reasons: Readonly<Record<StepReason, string>> = {
     "Only to rule the side through; it is rubbed out. The corner lies on the side, as far down it as a plumb one.",
   "hem-squared": "Carried on, the side meets the hem squarely, and the hem does not dip there.",
   "skirt-waist": "Level from the centre, then up to the side: worn, it lies level all round.",
+  "slit-top": "Sewn to here and barred; below it the seam stays open and is turned in. It counts from the waist.",
   casing: "Everything above the waist line is turned in over the elastic.",
   "neck-curve": "It meets the centre and the shoulder squarely, so that both halves join without a point.",
 };

@@ -80,6 +80,7 @@ const terms: Readonly<Record<TermCode, string | Say>> = {
   "trued-to-back-shoulder": "Trued to the back shoulder",
   "trued-to-back-side": "Trued to the back side",
   "trued-to-front-side": "Trued to the front side",
+  "top-of-the-slit": "Top of the slit, from the waist",
   "trued-to-skirt-side": "To be as long as the other side",
   "waist-lowered-at-back": "Lower at the centre back",
   "waist-raised-at-side": "Raised at the side",
