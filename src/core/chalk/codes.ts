@@ -84,6 +84,7 @@ export const termCodes = [
   "trued-to-skirt-side",
   "turned-with-dart",
   "under-bust-take-out-given-back",
+  "vent-beyond-the-centre",
   "waist-dart-given-back",
   "waist-lowered-at-back",
   "waist-raised-at-side",

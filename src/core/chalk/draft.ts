@@ -220,7 +220,8 @@ export type StepReason =
   | "hem-squared"
   | "skirt-waist"
   | "casing"
-  | "slit-top";
+  | "slit-top"
+  | "vent";
 
 /** The cloths that a garment may be cut from, each on its own width. */
 export const clothIds = ["main", "contrast", "lining", "stay"] as const;

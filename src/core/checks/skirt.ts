@@ -3,6 +3,9 @@ import { pathEnd } from "../geometry";
 import type { Finding } from "./finding";
 import { girthAtDepth } from "./girths";
 
+/** From these down a seam is open, and a step has room. */
+const OPENS_BELOW: ReadonlySet<string> = new Set(["centre/slit-top", "centre/vent-top"]);
+
 /** Whether one can walk: the drawn girth against what a step needs, from below the hip to the hem, or to the top of a slit. */
 function checkStride(draft: Draft): readonly Finding[] {
   const pieces = piecesOf(draft, "skirt");
@@ -10,7 +13,7 @@ function checkStride(draft: Draft): readonly Finding[] {
   const hipDown = front?.lines.find(({ id }) => id === "hip")?.down;
   const hem = front?.edges.find(({ role }) => role === "hem");
   if (front === undefined || hipDown === undefined || hem === undefined) return [];
-  const slit = pieces.flatMap(({ marks }) => marks.filter(({ id }) => id === "centre/slit-top"))[0]?.stitch;
+  const slit = pieces.flatMap(({ marks }) => marks.filter(({ id }) => OPENS_BELOW.has(id)))[0]?.stitch;
   const lowest = Math.min(hem.stitch.start.y, pathEnd(hem.stitch).y) - 1e-6;
   const short = findShortStride(draft.given, {
     hipDown,

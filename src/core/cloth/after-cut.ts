@@ -57,7 +57,7 @@ function notchWay({ allowance }: Edge): NotchWay {
 }
 
 /** Where the stitching stops or changes. */
-const STOPS = new Set(["zip-end", "slit-end", "slit-top"]);
+const STOPS = new Set(["zip-end", "slit-end", "slit-top", "vent-top"]);
 
 function notchSteps(place: StepPlace): readonly TableStep[] {
   const { piece } = place;

@@ -105,7 +105,12 @@ const edgeOf = (piece: FlatPiece | undefined, role: string) => piece?.edges.find
 /** A centre back that a zip hollow or a contour shapes is sewn to its other half along the centre. */
 function centreInset(piece: SheetPiece, lift: Inches): Inset {
   const centre = readEdges(piece, lift).find(({ role }) => role === "centre")?.points;
-  return piece.half === "back" && piece.origin !== "fold" && centre !== undefined ? (y) => acrossAt(centre, y) : NONE;
+  // Below its top a vent lies one side over the other: nothing is sewn there.
+  const vent = piece.marks.find(({ id }) => id === "centre/vent-top")?.stitch;
+  const sewnTo = vent === undefined ? Number.POSITIVE_INFINITY : vent + lift;
+  return piece.half === "back" && piece.origin !== "fold" && centre !== undefined
+    ? (y) => acrossAt(centre, Math.min(y, sewnTo))
+    : NONE;
 }
 
 /** A piece that lies inside and the panels beside it, each seam closed: they hang from the same line. */

@@ -234,3 +234,29 @@ describe("a slit in the centre back", () => {
     expect(edgeOf(skirt("pencil-skirt", { rules: { "allowance.zip": 1 } }), "skirt-back", "centre").allowance).toBe(1);
   });
 });
+
+describe("a vent in the centre back", () => {
+  const vent = (worked: Worked = {}) =>
+    skirt("pencil-skirt", { ...worked, choices: { hemSlit: "vent", hemSlitTop: "17 in", ...worked.choices } });
+  it("slants out to 2 beyond the centre from its top, and runs plumb to the hem, with the seam all round", () => {
+    const sheet = vent();
+    const centre = edgeOf(sheet, "skirt-back", "centre");
+    expect(centre.path).toBe("M -2 25 L -2 19 L 0 17 L 0 0");
+    expect(centre.allowance).toBe(1.5);
+    expect(edgeOf(sheet, "skirt-back", "hem").end).toEqual([-2, 25]);
+    expect(edgeOf(sheet, "skirt-front", "hem").end).toEqual([0, 25]);
+    // Cut 1½ beyond the vent's outer edge: the centre line lies 3½ in from the fold.
+    expect(pieceOf(sheet, "skirt-back").originInset).toBe(3.5);
+    expect(pieceOf(sheet, "skirt-back").box.left).toBeCloseTo(-3.5, 6);
+  });
+  it("has both its corners read from the cloth's own edge, 1½ in, and stops the stitching at its top", () => {
+    const { marks, notches } = pieceOf(vent(), "skirt-back");
+    expect(marks.filter(({ id }) => id.startsWith("vent/")).map(({ reading }) => reading)).toEqual([1.5, 1.5]);
+    expect(notches.find(({ id }) => id === "vent-top")?.point).toEqual([expect.closeTo(0, 9), 17]);
+  });
+  it("takes nothing from waist or hip, and gives a step room", () => {
+    const [plain, open] = [skirt("pencil-skirt"), vent({ rules: { hemPeg: 3 } })];
+    expect(open.girths.map(({ drawn }) => drawn)).toEqual(plain.girths.map(({ drawn }) => drawn));
+    expect(of(vent({ rules: { hemPeg: 2 } }), "stride")).toEqual([]);
+  });
+});

@@ -60,7 +60,9 @@ function Opening({ sheet, half }: { readonly sheet: SheetDrawing; readonly half:
   const pieces = sheet.pieces.filter((piece) => piece.half === half.half && hangs(piece) && piece.drawnWith === null);
   const zipEnd = pieces.flatMap(({ marks }) => marks).find(({ id }) => id === "centre/zip-end");
   const slitEnd = pieces.flatMap(({ marks }) => marks).find(({ id }) => id === "centre/slit-end");
-  const slitTop = pieces.flatMap(({ marks }) => marks).find(({ id }) => id === "centre/slit-top");
+  const slitTop = pieces
+    .flatMap(({ marks }) => marks)
+    .find(({ id }) => id === "centre/slit-top" || id === "centre/vent-top");
   const startOf = (role: string) =>
     half.pieces.flatMap(({ edges }) => edges.find((edge) => edge.role === role)?.points[0]?.y ?? []);
   const necks = startOf("neck");

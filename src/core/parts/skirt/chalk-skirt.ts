@@ -1,4 +1,4 @@
-import { mostAtSide, peggedCarry, type Side, type SkirtDart } from "../../blocks";
+import { peggedCarry, type Side, type SkirtDart } from "../../blocks";
 import {
   allowanceTerm,
   bodyTerm,
@@ -16,19 +16,15 @@ import {
   type Term,
   turnTerm,
 } from "../../chalk";
-import { add, at, lengthToDepth, mapPath, type Point, pathEnd, straight } from "../../geometry";
+import { add, at, lengthToDepth, mapPath, type Point, pathEnd } from "../../geometry";
 import { both, type Inches, pickSystem } from "../../length";
 import { type HalfSkirt, halfSpan, planSkirt, skirtPieces } from "./plan-skirt";
+import { remarkElastic, remarkHalf } from "./remark-skirt";
+import { centreInset, chalkCentre, chalkCentreMarks, hemWithVent, notchCentre } from "./skirt-centre";
 import { readSkirtForm, type SkirtForm, type SkirtStyle } from "./skirt-form";
 
 /** What turns over the elastic, beyond its width. */
 const CASING_TURN = both(0.75, 2);
-/** Elastic is cut to this share of the waist, and this much for sewing its ends. */
-const ELASTIC_SHARE = 0.9;
-const ELASTIC_ENDS = both(1, 2.5);
-/** A side that turns at the hip by more than this breaks there. */
-const HIP_BREAK = (20 * Math.PI) / 180;
-
 /** What lies above the waist line: the seam of the band, or the casing. */
 function waistTerms(given: Given, form: SkirtForm): readonly Term[] {
   if (!form.elastic) return [allowanceTerm(given, "allowance.waistJoin")];
@@ -37,15 +33,6 @@ function waistTerms(given: Given, form: SkirtForm): readonly Term[] {
 }
 
 const sum = (terms: readonly Term[]): Inches => terms.reduce((all, { value }) => all + value, 0);
-
-/** The rule that decides the centre back's allowance: the zip's, the side's where it is only a seam, or the slit's where that is more. */
-function centreRule(given: Given, form: SkirtForm): "allowance.zip" | "allowance.side" | "allowance.slit" {
-  const seam = form.opens === "back-zip" ? "allowance.zip" : "allowance.side";
-  if (form.hemSlit === "none") return seam;
-  return ruleLength(given, "allowance.slit") > ruleLength(given, seam) ? "allowance.slit" : seam;
-}
-
-const centreAllowance = (given: Given, form: SkirtForm): Inches => ruleLength(given, centreRule(given, form));
 
 function openPiece(sheet: Sheet, half: HalfSkirt): PieceChalk {
   const { side, form, numbers } = half;
@@ -57,9 +44,7 @@ function openPiece(sheet: Sheet, half: HalfSkirt): PieceChalk {
     half: side,
     top: "waist",
     origin: seamed ? "zip-line" : "fold",
-    originInset: seamed
-      ? { value: centreAllowance(given, form), terms: [allowanceTerm(given, centreRule(given, form))] }
-      : { value: 0, terms: [] },
+    originInset: seamed ? centreInset(given, form) : { value: 0, terms: [] },
     topInset: settleOnTape(given, [...waistTerms(given, form), ...(numbers.raise > 0 ? [raised] : [])]),
   });
   piece.line("hip", half.hipDown);
@@ -200,12 +185,12 @@ function chalkHemSide(piece: PieceChalk, half: HalfSkirt, side: Term): void {
 
 function chalkMarks(piece: PieceChalk, half: HalfSkirt): void {
   const { given } = piece;
-  const { numbers, drawn, form, side } = half;
+  const { numbers, drawn } = half;
   const allowance = allowanceTerm(given, "allowance.side");
   const lowered: Term = { code: "waist-lowered-at-back", kind: "style", value: numbers.dip, source: "rule:waistDip" };
   if (numbers.dip > 0) piece.centreMark("waist", { terms: [lowered], step: 0, why: "waist-dip" });
   for (const [index, dart] of numbers.darts.entries()) chalkDart(piece, half, dart, index);
-  waistMark(piece, "side", waistSideTerms(half), pathStart(drawn.side), allowance);
+  waistMark(piece, "side", waistSideTerms(half), drawn.side.start, allowance);
   piece.mark("hip", "side", { terms: hipSideTerms(half), step: 0, allowance: [allowance], why: "side-width" });
   chalkHemSide(piece, half, allowance);
   piece.centreMark("hem", {
@@ -213,17 +198,8 @@ function chalkMarks(piece: PieceChalk, half: HalfSkirt): void {
     allowance: [allowanceTerm(given, "allowance.hem")],
     step: 0,
   });
-  if (side === "back" && form.opens === "back-zip") {
-    const below: Term = { code: "zip-end-below-hip", kind: "style", value: form.zipEnd, source: "choice:zipEnd" };
-    piece.centreMark("zip-end", { terms: [...half.hipDown.terms, ...(form.zipEnd === 0 ? [] : [below])], step: 0 });
-  }
-  if (half.slitTop !== null) {
-    const top: Term = { code: "top-of-the-slit", kind: "style", value: half.slitTop, source: "choice:hemSlitTop" };
-    piece.centreMark("slit-top", { terms: [top], why: "slit-top" });
-  }
+  chalkCentreMarks(piece, half);
 }
-
-const pathStart = ({ start }: { readonly start: Point }): Point => start;
 
 function chalkEdges(piece: PieceChalk, half: HalfSkirt): void {
   const { given } = piece;
@@ -252,36 +228,22 @@ function chalkEdges(piece: PieceChalk, half: HalfSkirt): void {
   });
   piece.edge("hem", {
     role: "hem",
-    stitch: drawn.hem,
+    stitch: hemWithVent(given, half),
     allowance: ruleLength(given, "allowance.hem"),
-    through: ["side/foot", "hem/side", "centre/hem"],
+    through: ["side/foot", "hem/side", "centre/hem", "vent/hem"],
   });
-  const up = straight(pathEnd(drawn.hem), drawn.waist.start);
-  if (piece.start.origin === "fold") {
-    piece.edge("centre", { role: "centre", stitch: up, allowance: 0, through: [], onFold: true });
-    return;
-  }
-  const beyond = centreAllowance(given, form);
-  piece.edge("centre", {
-    role: "centre",
-    stitch: up,
-    cut: mapPath(up, ({ y }) => at(-beyond, y)),
-    allowance: beyond,
-    through: ["centre/hem", "centre/slit-top", "centre/zip-end", "centre/waist"],
-  });
+  chalkCentre(piece, half);
 }
 
 function chalkNotches(piece: PieceChalk, half: HalfSkirt): void {
-  const { numbers, drawn, form, side } = half;
+  const { drawn, side } = half;
   if (piece.start.origin === "fold") piece.notchAt(`${side}-waist`, "waist", 0);
   for (const [index, { from, to }] of drawn.mouths.entries()) {
     const names = dartNames(side, index);
     piece.notchAt(names.inner, "waist", from);
     piece.notchAt(names.outer, "waist", to);
   }
-  if (piece.hasMark("centre/slit-top"))
-    piece.notchAtDepth("slit-top", "centre", piece.markAt("centre/slit-top").stitch);
-  if (piece.hasMark("centre/zip-end")) piece.notchAtDepth("zip-end", "centre", numbers.hipDown + form.zipEnd);
+  notchCentre(piece);
 }
 
 /** Both sides are sewn from the waist down: what is notched on one lies as far along the other, whichever leans more. */
@@ -292,40 +254,6 @@ function notchSides(form: SkirtForm, hipDown: Inches, pieces: readonly PieceChal
     const along = pieces[0] === undefined ? undefined : lengthToDepth(pieces[0].edgeOf("side").stitch, down);
     if (along !== undefined) for (const piece of pieces) piece.notchAt(id, "side", along);
   }
-}
-
-/** What the tailor is told of a half: a side that stands hollow, many darts, a waist wider than the hip, a side that breaks. */
-function remarkHalf(sheet: Sheet, half: HalfSkirt): void {
-  const { numbers, drawn, side } = half;
-  const piece = skirtPieces[side];
-  const most = mostAtSide(numbers.hipDown);
-  const taken = numbers.hip - pathStart(drawn.side).x;
-  if (numbers.hip < numbers.waist - 1e-9)
-    sheet.remark({ id: "waist-over-hip", piece, numbers: { waist: numbers.waist, hip: numbers.hip } });
-  else if (taken > most + 1 / 64) sheet.remark({ id: "side-too-hollow", piece, numbers: { taken, most } });
-  if (numbers.darts.length > 2) sheet.remark({ id: "many-darts", piece, numbers: {} });
-  if (numbers.hem.kind !== "flared") return;
-  const { flare, from } = numbers.hem;
-  const start = from === "waist" ? pathStart(drawn.side) : drawn.hip;
-  const asked = numbers.hip + flare - start.x;
-  const lift = numbers.hemDown - drawn.corner.y;
-  sheet.remark({ id: "flare-kept", piece, numbers: { asked, kept: drawn.corner.x - start.x, lift } });
-  if (from === "hip" && Math.atan(flare / (numbers.hemDown - numbers.hipDown)) > HIP_BREAK)
-    sheet.remark({ id: "hip-break", piece, numbers: { flare } });
-}
-
-function remarkElastic(sheet: Sheet, form: SkirtForm): void {
-  const { given } = sheet;
-  if (!form.elastic) return;
-  const length = settleOnTape(given, [
-    {
-      code: "body-share",
-      kind: "body",
-      value: ELASTIC_SHARE * bodyValue(given, "waist") + pickSystem(ELASTIC_ENDS, given.metric),
-      source: "measurement:waist",
-    },
-  ]).value;
-  sheet.remark({ id: "elastic-to-cut", piece: skirtPieces.back, numbers: { length, width: form.elasticWidth } });
 }
 
 function promise(sheet: Sheet, form: SkirtForm, halves: Readonly<Record<Side, HalfSkirt>>): void {

@@ -35,6 +35,6 @@ export function readSkirtForm(given: DecidedFrom, style: SkirtStyle): SkirtForm 
     darts: elastic ? "none" : values.skirtDarts,
     shaped: !elastic && values.waistShape === "shaped",
     opens: elastic ? "none" : values.opening,
-    seamed: values.hemSlit === "slit" || (!elastic && values.opening === "back-zip"),
+    seamed: values.hemSlit !== "none" || (!elastic && values.opening === "back-zip"),
   };
 }

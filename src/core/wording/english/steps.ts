@@ -393,6 +393,7 @@ const reasons: Readonly<Record<StepReason, string>> = {
   "hem-squared": "Carried on, the side meets the hem squarely, and the hem does not dip there.",
   "skirt-waist": "Level from the centre, then up to the side: worn, it lies level all round.",
   "slit-top": "Sewn to here and barred; below it the seam stays open and is turned in. It counts from the waist.",
+  vent: "The left side folds back on the seam line as its own facing, the right lies flat under it; the hem is turned first.",
   casing: "Everything above the waist line is turned in over the elastic.",
   "neck-curve": "It meets the centre and the shoulder squarely, so that both halves join without a point.",
 };

@@ -1,0 +1,46 @@
+import { mostAtSide } from "../../blocks";
+import { bodyValue, type Sheet, settleOnTape } from "../../chalk";
+import { both, pickSystem } from "../../length";
+import { type HalfSkirt, skirtPieces } from "./plan-skirt";
+import type { SkirtForm } from "./skirt-form";
+
+/** Elastic is cut to this share of the waist, and this much for sewing its ends. */
+const ELASTIC_SHARE = 0.9;
+const ELASTIC_ENDS = both(1, 2.5);
+/** A side that turns at the hip by more than this breaks there. */
+const HIP_BREAK = (20 * Math.PI) / 180;
+
+/** What the tailor is told of a half: a side that stands hollow, many darts, a waist wider than the hip, a side that breaks. */
+export function remarkHalf(sheet: Sheet, half: HalfSkirt): void {
+  const { numbers, drawn, side } = half;
+  const piece = skirtPieces[side];
+  const most = mostAtSide(numbers.hipDown);
+  const taken = numbers.hip - drawn.side.start.x;
+  if (numbers.hip < numbers.waist - 1e-9)
+    sheet.remark({ id: "waist-over-hip", piece, numbers: { waist: numbers.waist, hip: numbers.hip } });
+  else if (taken > most + 1 / 64) sheet.remark({ id: "side-too-hollow", piece, numbers: { taken, most } });
+  if (numbers.darts.length > 2) sheet.remark({ id: "many-darts", piece, numbers: {} });
+  if (numbers.hem.kind !== "flared") return;
+  const { flare, from } = numbers.hem;
+  const start = from === "waist" ? drawn.side.start : drawn.hip;
+  const asked = numbers.hip + flare - start.x;
+  const lift = numbers.hemDown - drawn.corner.y;
+  sheet.remark({ id: "flare-kept", piece, numbers: { asked, kept: drawn.corner.x - start.x, lift } });
+  if (from === "hip" && Math.atan(flare / (numbers.hemDown - numbers.hipDown)) > HIP_BREAK)
+    sheet.remark({ id: "hip-break", piece, numbers: { flare } });
+}
+
+/** What elastic is cut to: a share of the waist and its ends. */
+export function remarkElastic(sheet: Sheet, form: SkirtForm): void {
+  const { given } = sheet;
+  if (!form.elastic) return;
+  const length = settleOnTape(given, [
+    {
+      code: "body-share",
+      kind: "body",
+      value: ELASTIC_SHARE * bodyValue(given, "waist") + pickSystem(ELASTIC_ENDS, given.metric),
+      source: "measurement:waist",
+    },
+  ]).value;
+  sheet.remark({ id: "elastic-to-cut", piece: skirtPieces.back, numbers: { length, width: form.elasticWidth } });
+}

@@ -1,0 +1,99 @@
+import { allowanceTerm, type Given, type PieceChalk, ruleLength, type Sum, settleOnTape, type Term } from "../../chalk";
+import { at, joinPaths, mapPath, type Path, type Point, pathEnd, straight } from "../../geometry";
+import { both, type Inches, pickSystem } from "../../length";
+import type { HalfSkirt } from "./plan-skirt";
+import type { SkirtForm } from "./skirt-form";
+
+/** A vent reaches this far beyond the centre; its upper edge slants to there at 45°. */
+const VENT = both(2, 5);
+
+const ventOf = (given: Given, form: SkirtForm): Inches =>
+  form.hemSlit === "vent" ? pickSystem(VENT, given.metric) : 0;
+
+/** The rule that decides the centre back's allowance: the zip's, the side's where it is only a seam, or the slit's where that is more. */
+function centreRule(given: Given, form: SkirtForm): "allowance.zip" | "allowance.side" | "allowance.slit" {
+  const seam = form.opens === "back-zip" ? "allowance.zip" : "allowance.side";
+  if (form.hemSlit !== "slit") return seam;
+  return ruleLength(given, "allowance.slit") > ruleLength(given, seam) ? "allowance.slit" : seam;
+}
+
+const _centreAllowance = (given: Given, form: SkirtForm): Inches => ruleLength(given, centreRule(given, form));
+
+/** How far the centre-back line lies inside the cloth: its seam, and a vent that reaches beyond it. */
+export function centreInset(given: Given, form: SkirtForm): Sum {
+  const vent = ventOf(given, form);
+  const beyond: Term = { code: "vent-beyond-the-centre", kind: "style", value: vent, source: "choice:hemSlit" };
+  return settleOnTape(given, [allowanceTerm(given, centreRule(given, form)), ...(vent > 0 ? [beyond] : [])]);
+}
+
+/** Where a vent's outer edge starts and ends; null where there is none. */
+function ventCorners(given: Given, { form, slitTop, hemDown }: HalfSkirt): readonly [Point, Point] | null {
+  const vent = ventOf(given, form);
+  return vent === 0 || slitTop === null ? null : [at(-vent, slitTop + vent), at(-vent, hemDown.value)];
+}
+
+/** The hem to the centre, and on to the outer edge of a vent. */
+export function hemWithVent(given: Given, half: HalfSkirt): Path {
+  const corners = ventCorners(given, half);
+  const { hem } = half.drawn;
+  return corners === null ? hem : joinPaths([hem, straight(pathEnd(hem), corners[1])]);
+}
+
+/** A corner of the vent: it lies beyond the centre line, and is read from the cloth's own edge. */
+function ventMark(piece: PieceChalk, id: string, stitch: Point): void {
+  const value = piece.start.originInset.value + stitch.x;
+  const inside: Term = { code: "inside-cloth-edge", kind: "drawn", value, source: "choice:hemSlit" };
+  piece.at({ id, terms: [inside], stitch, from: "cloth-edge", why: "vent" });
+}
+
+/** Marks down the centre back: where the zip ends, where a slit or vent starts, and how far a vent reaches. */
+export function chalkCentreMarks(piece: PieceChalk, half: HalfSkirt): void {
+  const { given } = piece;
+  const { form, side, slitTop } = half;
+  if (side === "back" && form.opens === "back-zip") {
+    const below: Term = { code: "zip-end-below-hip", kind: "style", value: form.zipEnd, source: "choice:zipEnd" };
+    piece.centreMark("zip-end", { terms: [...half.hipDown.terms, ...(form.zipEnd === 0 ? [] : [below])], step: 0 });
+  }
+  if (slitTop === null) return;
+  const top: Term = { code: "top-of-the-slit", kind: "style", value: slitTop, source: "choice:hemSlitTop" };
+  piece.centreMark(form.hemSlit === "vent" ? "vent-top" : "slit-top", { terms: [top], why: "slit-top" });
+  const corners = ventCorners(given, half);
+  if (corners === null) return;
+  ventMark(piece, "vent/corner", corners[0]);
+  ventMark(piece, "vent/hem", corners[1]);
+}
+
+/** The centre edge from the hem up: on the fold, plumb in its seam, or round the outside of a vent. */
+export function chalkCentre(piece: PieceChalk, half: HalfSkirt): void {
+  const { given } = piece;
+  const { drawn, form, slitTop } = half;
+  const up = straight(pathEnd(drawn.hem), drawn.waist.start);
+  if (piece.start.origin === "fold") {
+    piece.edge("centre", { role: "centre", stitch: up, allowance: 0, through: [], onFold: true });
+    return;
+  }
+  const allowance = ruleLength(given, centreRule(given, form));
+  const corners = ventCorners(given, half);
+  if (corners === null) {
+    piece.edge("centre", {
+      role: "centre",
+      stitch: up,
+      cut: mapPath(up, ({ y }) => at(-allowance, y)),
+      allowance,
+      through: ["centre/hem", "centre/slit-top", "centre/zip-end", "centre/waist"],
+    });
+    return;
+  }
+  piece.edge("centre", {
+    role: "centre",
+    stitch: straight(corners[1], corners[0], at(0, slitTop ?? 0), drawn.waist.start),
+    allowance,
+    through: ["vent/hem", "vent/corner", "centre/vent-top", "centre/zip-end", "centre/waist"],
+  });
+}
+
+/** Where the zip ends and a slit or vent starts: the stitching stops there. */
+export function notchCentre(piece: PieceChalk): void {
+  for (const id of ["slit-top", "vent-top", "zip-end"])
+    if (piece.hasMark(`centre/${id}`)) piece.notchAtDepth(id, "centre", piece.markAt(`centre/${id}`).stitch);
+}
