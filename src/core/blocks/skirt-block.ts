@@ -8,6 +8,7 @@ import {
   directionFrom,
   distance,
   joinPaths,
+  leaningLine,
   lineTo,
   meetingCurve,
   meetLines,
@@ -102,7 +103,7 @@ function peggedSide(numbers: SkirtNumbers, peg: Inches): Path {
   const slope = way(hip, hem);
   const left = add(hip, scale(slope, distance(hip, hem) * LEFT_PLUMB));
   const carried = peggedCarry(numbers, peg) + lengthened;
-  const blend: Path = { start: hip, segments: [curveBetween(hip, DOWN, left, slope)] };
+  const blend = leaningLine(hip, 0, left, slope.x / slope.y);
   return joinPaths([
     hipCurve(top, hip, hipDown, DOWN),
     blend,
