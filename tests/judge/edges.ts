@@ -13,10 +13,12 @@ import {
 } from "./shapes";
 
 /** A centre back that is sewn: for its zip, or as a seam; with a slit below, no less than what that is turned in by. */
-function centreAllowance(seen: Seen): number {
+function centreAllowance(seen: Seen, piece: Piece): number {
   const { choices } = seen.read.given;
   const seam = ruleNumber(seen, choices.opening === "back-zip" ? "allowance.zip" : "allowance.side");
-  return choices.hemSlit === "slit" ? Math.max(seam, ruleNumber(seen, "allowance.slit")) : seam;
+  return choices.hemSlit === "slit" && piece.part === "skirt"
+    ? Math.max(seam, ruleNumber(seen, "allowance.slit"))
+    : seam;
 }
 
 /** Under elastic all that lies above the waist line is turned in over it. */
@@ -43,13 +45,13 @@ export function wantedAllowance(seen: Seen, piece: Piece, edge: Edge): number | 
     case "hem":
       return ruleNumber(seen, "allowance.hem");
     case "waist":
-      return waistAllowance(seen) + choice("trimLength");
+      return waistAllowance(seen) + (piece.part === "skirt" ? 0 : choice("trimLength"));
     case "panel":
       return ruleNumber(seen, "allowance.panel");
     case "join":
       return choices.bodySplit === true ? ruleNumber(seen, "allowance.waistJoin") : ruleNumber(seen, "allowance.panel");
     case "centre":
-      return piece.origin === "zip-line" ? centreAllowance(seen) : null;
+      return piece.origin === "zip-line" ? centreAllowance(seen, piece) : null;
     default:
       return edge.role satisfies never;
   }

@@ -80,9 +80,9 @@ function sewnWaist(piece: Piece, on: string): number | null {
 }
 
 /** Round the whole body on a guide line, over every piece that lies round it. */
-function roundOn(draft: Draft, on: string): number {
+function roundOn(draft: Draft, on: string, part: string): number {
   return draft.pieces
-    .filter(({ half }) => half !== null)
+    .filter((piece) => piece.half !== null && piece.part === part)
     .reduce((sum, piece) => {
       const line = piece.lines.find(({ id }) => id === on);
       if (line === undefined) return sum;
@@ -97,13 +97,15 @@ function roundOn(draft: Draft, on: string): number {
 /** Body and ease from card and rules, not from the plan; what the ledger declares added. */
 export function judgeGirths(seen: Seen): readonly Fault[] {
   const { draft, report, read } = seen;
-  return report.girths.flatMap((girth) => {
+  return report.girths.flatMap((girth, index) => {
+    const part = draft.girths[index]?.part ?? "body";
     const body = read.given.measurements[girth.line]?.value ?? 0;
     const ease = read.given.rules[`ease.${girth.line === "underbust" ? "bust" : girth.line}`].value as number;
+    const own = new Set(draft.pieces.filter((piece) => piece.part === part).map(({ id }) => id));
     const declared = report.ledger
-      .filter((row) => row.declared && row.line === girth.on)
+      .filter((row) => row.declared && row.line === girth.on && own.has(row.piece))
       .reduce((sum, row) => sum + 2 * row.difference, 0);
-    const drawn = roundOn(draft, girth.on);
+    const drawn = roundOn(draft, girth.on, part);
     const off = drawn - body - ease - declared;
     const limit = girth.tolerance + 3 / 32;
     return Math.abs(off) > limit

@@ -19,6 +19,7 @@ import {
   pathLength,
   placeAtLength,
   rightOf,
+  type Segment,
   scale,
   splitAtAcross,
   splitAtLength,
@@ -49,6 +50,8 @@ export interface SkirtNumbers {
   readonly hipDown: Inches;
   readonly hemDown: Inches;
   readonly darts: readonly SkirtDart[];
+  /** How far in the centre starts at the waist: a hollow that goes on from the body above. */
+  readonly hollow: Inches;
   /** How much higher than the waist line the edge meets the side, and how much lower it starts at the centre. */
   readonly raise: Inches;
   readonly dip: Inches;
@@ -88,8 +91,8 @@ const OUTWARDS: Direction = { x: 1, y: 0 };
 const way = (from: Point, to: Point): Direction => directionFrom(from, to) ?? DOWN;
 
 /** Where the side starts, once every dart is open. */
-const topOf = ({ waist, darts, raise }: SkirtNumbers): Point =>
-  at(waist + darts.reduce((sum, { intake }) => sum + intake, 0), -raise);
+const topOf = ({ waist, hollow, darts, raise }: SkirtNumbers): Point =>
+  at(hollow + waist + darts.reduce((sum, { intake }) => sum + intake, 0), -raise);
 
 /** From the waist to the hip: one curve that arrives on the way the side goes on. */
 function hipCurve(top: Point, hip: Point, hipDown: Inches, onward: Direction): Path {
@@ -161,21 +164,25 @@ export function skirtSide(numbers: SkirtNumbers): Path {
   }
 }
 
+/**
+ * A curve that is square to what it meets at both ends: the meeting curve where both ways meet between them, else the
+ * house's own, which cannot run past either.
+ */
+function squareCurve(from: Point, leaving: Direction, to: Point, arriving: Direction): Segment {
+  const meet = meetLines(from, leaving, to, arriving);
+  const between = meet !== null && (meet.x - from.x) * (meet.x - to.x) < 0;
+  return between ? meetingCurve(from, leaving, to, arriving) : curveBetween(from, leaving, to, arriving);
+}
+
 /** The hem from the foot of the side inwards: level at the centre and square to the side. */
 function skirtHem({ hem, hemDown }: SkirtNumbers, side: Path): Path {
   const foot = pathEnd(side);
   const centre = at(0, hemDown);
   const leaving = rightOf(placeAtLength(side, pathLength(side)).tangent);
-  if (hem.kind === "flared") {
-    // Where both ways would meet beyond the centre there is no such curve: the house's own is square at both ends too.
-    const meet = meetLines(foot, leaving, centre, INWARDS);
-    const meets = meet !== null && meet.x > 0 && meet.x < foot.x;
-    const segment = meets ? meetingCurve(foot, leaving, centre, INWARDS) : curveBetween(foot, leaving, centre, INWARDS);
-    return { start: foot, segments: [segment] };
-  }
+  if (hem.kind === "flared") return { start: foot, segments: [squareCurve(foot, leaving, centre, INWARDS)] };
   if (foot.y - hemDown < 1e-6) return straight(foot, centre);
   const level = at(foot.x - SQUARED_OVER, hemDown);
-  return { start: foot, segments: [meetingCurve(foot, leaving, level, INWARDS), lineTo(centre)] };
+  return { start: foot, segments: [squareCurve(foot, leaving, level, INWARDS), lineTo(centre)] };
 }
 
 /**
@@ -187,9 +194,7 @@ function closedWaist({ waist, raise, dip, level }: SkirtNumbers, sideWay: Direct
   const [start, corner] = [at(level, dip), at(waist, -raise)];
   // A side that runs inwards, where the waist is the wider, is met level: square to it the edge would turn down.
   const square = sideWay.x <= 0 ? OUTWARDS : { x: sideWay.y, y: -sideWay.x };
-  const meet = meetLines(start, OUTWARDS, corner, square);
-  const meets = meet !== null && meet.x > start.x && meet.x < corner.x;
-  const curve = meets ? meetingCurve(start, OUTWARDS, corner, square) : curveBetween(start, OUTWARDS, corner, square);
+  const curve = squareCurve(start, OUTWARDS, corner, square);
   return { start: at(0, dip), segments: [lineTo(start), curve] };
 }
 
@@ -207,7 +212,7 @@ function openWaist(numbers: SkirtNumbers, sideWay: Direction): Pick<SkirtHalf, "
   const parts: Path[] = [];
   const legs: SkirtHalf["legs"][number][] = [];
   const mouths: Mouth[] = [];
-  let rest = closedWaist(numbers, sideWay);
+  let rest = movePath(closedWaist(numbers, sideWay), at(numbers.hollow, 0));
   let opened = 0;
   for (const dart of numbers.darts) {
     const [before, after] = splitAtAcross(rest, dart.middle - dart.intake / 2 - opened) ?? [rest, null];

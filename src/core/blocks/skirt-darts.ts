@@ -11,8 +11,12 @@ export interface SkirtFigure {
   readonly waist: Inches;
   readonly hip: Inches;
   readonly hipDown: Inches;
+  /** How far in the centre starts at the waist. */
+  readonly hollow: Inches;
   /** Where the first dart's line runs: half the bust span, where that is known. */
   readonly halfSpan: Inches | null;
+  /** Where the first dart must close, along the sewn waist from the centre: it meets one above. */
+  readonly closesAt: Inches | null;
   /** Of the shop's tape: legs lie on it. */
   readonly step: Inches;
 }
@@ -78,10 +82,11 @@ function tipDown(given: Given, { side, hipDown }: SkirtFigure, index: number): I
 
 /** Where the darts' lines run: the first under the bust point, the others sharing what is left to the side evenly. */
 function placeMiddles(figure: SkirtFigure, intakes: readonly Inches[]): readonly Inches[] {
-  const { waist, halfSpan, step } = figure;
+  const { waist, hollow, halfSpan, closesAt, step } = figure;
   const [first = 0] = intakes;
-  const middle = roundToStep(Math.min(halfSpan ?? USUAL_SHARE * waist, MOST_SHARE * waist), step);
-  const side = waist + intakes.reduce((sum, intake) => sum + intake, 0);
+  const usual = Math.min(halfSpan ?? USUAL_SHARE * waist, MOST_SHARE * waist);
+  const middle = roundToStep(closesAt === null ? usual : hollow + closesAt + first / 2, step);
+  const side = hollow + waist + intakes.reduce((sum, intake) => sum + intake, 0);
   const outer = middle + first / 2;
   const share = (side - outer) / intakes.length;
   return intakes.map((_, index) => (index === 0 ? middle : roundToStep(outer + index * share, step)));
@@ -89,7 +94,7 @@ function placeMiddles(figure: SkirtFigure, intakes: readonly Inches[]): readonly
 
 /** Whether darts leave enough cloth between them, and the last one beside the side. */
 function standApart(figure: SkirtFigure, intakes: readonly Inches[], middles: readonly Inches[]): boolean {
-  const side = figure.waist + intakes.reduce((sum, intake) => sum + intake, 0);
+  const side = figure.hollow + figure.waist + intakes.reduce((sum, intake) => sum + intake, 0);
   const starts = [...middles.slice(1).map((middle, index) => middle - (intakes[index + 1] ?? 0) / 2), side];
   return middles.every((middle, index) => (starts[index] ?? side) - middle - (intakes[index] ?? 0) / 2 >= APART - 1e-9);
 }

@@ -1,6 +1,7 @@
+import { pathEnd } from "../geometry";
 import type { Inches } from "../length";
-import type { EdgeReference, Half, Piece } from "./draft";
-import { sewnLength } from "./sewn";
+import type { Edge, EdgeReference, Half, Piece } from "./draft";
+import { alongSewn, sewnLength } from "./sewn";
 
 /** Where parts of a garment meet. */
 export const joinIds = ["neck", "armhole", "waist", "lower-edge", "wrist", "front-edge"] as const;
@@ -15,14 +16,35 @@ export interface OpenEdge {
   readonly rows: Readonly<Record<JoinSide, readonly EdgeReference[]>>;
   /** How long each half is sewn, its darts closed. */
   readonly length: Readonly<Record<JoinSide, Inches>>;
+  /** Where darts close into it, along the sewn edge from the centre: what meets it closes its own there. */
+  readonly darts: Readonly<Record<JoinSide, readonly Inches[]>>;
+}
+
+/** Where an edge's darts close, along its sewn length from its inner end. */
+function dartsOf(edge: Edge): readonly Inches[] {
+  const inwards = edge.stitch.start.x > pathEnd(edge.stitch).x;
+  const along = edge.mouths.map(({ from }) => alongSewn(edge, from));
+  return inwards ? along.map((one) => sewnLength(edge) - one).reverse() : along;
 }
 
 /** An open edge measured on pieces that move no more. */
 export function measureJoin(id: JoinId, rows: OpenEdge["rows"], pieces: readonly Piece[]): OpenEdge {
   const edges = pieces.flatMap((piece) => piece.edges.map((edge) => [`${piece.id}/${edge.id}`, edge] as const));
-  const walk = (row: readonly EdgeReference[]) =>
-    edges
-      .filter(([reference]) => row.some((one) => one === reference))
-      .reduce((sum, [, edge]) => sum + sewnLength(edge), 0);
-  return { id, rows, length: { front: walk(rows.front), back: walk(rows.back) } };
+  const row = (side: JoinSide) =>
+    rows[side].flatMap((one) => edges.filter(([id]) => id === one).map(([, edge]) => edge));
+  const length = (side: JoinSide) => row(side).reduce((sum, edge) => sum + sewnLength(edge), 0);
+  const darts = (side: JoinSide) => {
+    let before = 0;
+    return row(side).flatMap((edge) => {
+      const own = dartsOf(edge).map((along) => before + along);
+      before += sewnLength(edge);
+      return own;
+    });
+  };
+  return {
+    id,
+    rows,
+    length: { front: length("front"), back: length("back") },
+    darts: { front: darts("front"), back: darts("back") },
+  };
 }

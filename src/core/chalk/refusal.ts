@@ -39,6 +39,8 @@ export const refusalCodes = [
   "split-cuts-dart",
   "darts-too-wide",
   "slit-too-high",
+  "skirt-opens-not",
+  "skirt-needs-waist",
   "outline-crosses-itself",
 ] as const;
 

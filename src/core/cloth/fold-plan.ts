@@ -182,8 +182,9 @@ function groupPieces(draft: Draft, fold: FoldKind): Result<readonly FoldGroup[],
   }
   const refusal = refuseShared(front, back);
   if (refusal !== undefined) return fail(refusal);
-  if (fold === "back-from-front")
-    return succeed(once.map((group) => (group.fold === "one-fold" ? { ...group, fold } : group)));
-  const rest = once.filter(({ pieces }) => !pieces.includes(front.id) && !pieces.includes(back.id));
+  // Whatever hangs from the body, and every strip, is folded for itself.
+  const isOfBody = ({ pieces }: FoldGroup) => pieces.includes(front.id) || pieces.includes(back.id);
+  if (fold === "back-from-front") return succeed(once.map((group) => (isOfBody(group) ? { ...group, fold } : group)));
+  const rest = once.filter((group) => !isOfBody(group));
   return succeed([groupOf("body", [back, front], fold, tick), ...rest]);
 }

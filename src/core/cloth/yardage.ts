@@ -155,7 +155,13 @@ export interface RuleOfThumb {
 export function ruleOfThumb(draft: Draft): RuleOfThumb | null {
   const halves = draft.pieces.filter(({ half }) => half !== null);
   if (halves.length === 0) return null;
-  const lowest = Math.max(...halves.flatMap((piece) => piece.outline.cut.map(({ y }) => y)));
+  const lowestOf = (part: Piece["part"]) =>
+    Math.max(
+      0,
+      ...halves.filter((piece) => piece.part === part).flatMap(({ outline }) => outline.cut.map(({ y }) => y)),
+    );
+  // A skirt hangs below its body.
+  const lowest = lowestOf("body") + lowestOf("skirt");
   const bust = draft.given.measurements.bust?.value;
   const sleeve = draft.pieces.find(({ id }) => id === "sleeve");
   const sleeveLength = sleeve === undefined ? 0 : reachOf(sleeve).length;

@@ -11,6 +11,8 @@ export interface FlatEdge {
 
 export interface FlatPiece {
   readonly id: string;
+  /** How far down it hangs: what its own depths are counted from. */
+  readonly lift: Inches;
   readonly edges: readonly FlatEdge[];
   readonly darts: readonly (readonly Point[])[];
 }
@@ -95,6 +97,7 @@ function sewPiece(piece: SheetPiece, lift: Inches, inset: Inset): FlatPiece {
   });
   return {
     id: piece.id,
+    lift,
     edges: readEdges(piece, lift).map((edge) => ({ ...edge, points: sewn(edge.points) })),
     darts: lines,
   };
@@ -131,10 +134,10 @@ function sewRow(row: readonly SheetPiece[], lift: Inches): readonly FlatPiece[] 
   return sewn;
 }
 
-/** Lower pieces start at the line where their half was cut across: they hang from the upper one's joining edge. */
+/** Lower pieces hang from the upper one's joining edge, where their half was cut across, or from its waist at the centre. */
 function joinDepth(upper: readonly SheetPiece[]): Inches {
   const depths = upper.flatMap(({ edges }) =>
-    edges.filter(({ role }) => role === "join").flatMap(({ start, end }) => [start[1], end[1]]),
+    edges.flatMap(({ role, start, end }) => (role === "join" ? [start[1], end[1]] : role === "waist" ? [end[1]] : [])),
   );
   return depths.length === 0 ? 0 : Math.max(...depths);
 }

@@ -65,6 +65,11 @@ const wishes: Readonly<Partial<Record<RefusalCode, readonly [Wish, RegExp]>>> = 
     { garment: "basic-bodice", choices: { bustDart: "to-waist", frontWaistDart: false } },
     /only be closed into a waist dart/,
   ],
+  "skirt-opens-not": [
+    { garment: "basic-bodice", choices: { skirt: "pencil", opening: "front-band" } },
+    /front would have to open/,
+  ],
+  "skirt-needs-waist": [{ garment: "armhole-bustier", choices: { skirt: "a-line", ends: "ribs" } }, /ends at the ribs/],
   "slit-too-high": [
     { garment: "pencil-skirt", choices: { hemSlit: "slit", hemSlitTop: "10 in" } },
     /must lie between 10¾ in|must lie between 1[01]/,

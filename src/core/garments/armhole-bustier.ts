@@ -7,6 +7,7 @@ export const armholeBustier = bodyGarment({
   label: "Bustier, panels from the armhole",
   about: "Panel seams from the armhole over the bust, close round the ribs, to the waist.",
   ends: "waist",
+  takesSkirt: true,
   hem: "join",
   offers: {
     ...neckOffers,

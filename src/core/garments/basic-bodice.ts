@@ -6,8 +6,10 @@ import { bodyGarment } from "./body-garment";
 export const basicBodice = bodyGarment({
   id: "basic-bodice",
   label: "Basic bodice",
-  about: "Waist darts front and back and a bust dart at the side, from the shoulder to the waist.",
+  about:
+    "Waist darts front and back and a bust dart at the side, from the shoulder to the waist; a skirt below it by choice.",
   ends: "waist",
+  takesSkirt: true,
   hem: "join",
   offers: {
     ...neckOffers,

@@ -1,5 +1,16 @@
 import type { MeasurementId } from "../body";
-import { type BodyStyle, bodyNeeds, bodyRules, chalkBody, offer } from "../parts";
+import {
+  type BodyStyle,
+  bodyNeeds,
+  bodyRules,
+  chalkBody,
+  chalkSkirtUnderBody,
+  offer,
+  skirtAdds,
+  skirtKind,
+  skirtUnderBody,
+  skirtUnderBodyRules,
+} from "../parts";
 import type { GarmentRules } from "../rules";
 import type { Garment } from "./garment";
 
@@ -9,12 +20,38 @@ export interface BodyGarment extends BodyStyle {
   readonly label: string;
   readonly about: string;
   readonly rules?: GarmentRules;
+  /** Whether a skirt may hang from its waist. */
+  readonly takesSkirt?: true;
 }
 
 const CHECKED_WITH: readonly MeasurementId[] = ["head", "knee", "waistToKnee", "shoulderToBust", "armhole"];
 
 /** A garment that is one body from the shoulder down: its choices, readings, rules and recipe follow from its style. */
-export function bodyGarment({ id, label, about, rules = {}, ...style }: BodyGarment): Garment {
+export function bodyGarment({ id, label, about, rules = {}, takesSkirt, ...style }: BodyGarment): Garment {
+  const body = bodyOnly({ id, label, about, rules, ...style });
+  return takesSkirt ? withSkirt(body, style) : body;
+}
+
+/** A body that a skirt may hang from: what the skirt asks is added, and is asked only once one is chosen. */
+function withSkirt(body: Garment, style: BodyStyle): Garment {
+  return {
+    ...body,
+    choices: { ...body.choices, ...skirtUnderBody },
+    uses: [...new Set([...body.uses, ...skirtUnderBodyRules])],
+    needs: (decisions) => {
+      const added = skirtKind(decisions.choices) === null ? [] : skirtAdds;
+      return [...new Set([...body.needs(decisions), ...added])];
+    },
+    recipe: (sheet) => {
+      const hem = skirtKind(sheet.given.choices);
+      sheet.part("body", () => chalkBody(sheet, style, hem !== null));
+      if (hem !== null) chalkSkirtUnderBody(sheet, hem);
+    },
+  };
+}
+
+/** A garment that is a body and nothing else. */
+function bodyOnly({ id, label, about, rules = {}, ...style }: Omit<BodyGarment, "takesSkirt">): Garment {
   return {
     id,
     label,

@@ -7,6 +7,7 @@ export const freehandBustier = bodyGarment({
   label: "Freehand bustier",
   about: "Drawn with a tape alone: a fixed chest line, most taken out toward the side, something left to trim.",
   ends: "waist",
+  takesSkirt: true,
   hem: "join",
   offers: {
     frontNeckDepth: true,

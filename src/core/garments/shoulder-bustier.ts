@@ -8,6 +8,7 @@ export const shoulderBustier = bodyGarment({
   label: "Bustier, panels from the shoulder",
   about: "Panel seams from the middle of the shoulder over the bust, to the waist or the ribs.",
   ends: "waist",
+  takesSkirt: true,
   hem: "join",
   offers: {
     ...neckOffers,

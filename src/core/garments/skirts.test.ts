@@ -1,4 +1,5 @@
 import { describe, expect, it } from "vitest";
+import { drawFlat } from "../formats";
 import { garments } from ".";
 import { edgeOf, markOn, pieceOf, type Worked, workedSheet } from "./worked-client.test-data";
 
@@ -258,5 +259,64 @@ describe("a vent in the centre back", () => {
     const [plain, open] = [skirt("pencil-skirt"), vent({ rules: { hemPeg: 3 } })];
     expect(open.girths.map(({ drawn }) => drawn)).toEqual(plain.girths.map(({ drawn }) => drawn));
     expect(of(vent({ rules: { hemPeg: 2 } }), "stride")).toEqual([]);
+  });
+});
+
+describe("a skirt under a bodice: one dress (craft: skirts, under a bodice)", () => {
+  const dress = (garment: string, { choices = {}, ...rest }: Worked = {}) =>
+    workedSheet(garment, { ...rest, choices: { skirt: "pencil", ...choices } });
+  const pairs = ["basic-bodice", "armhole-bustier", "shoulder-bustier", "freehand-bustier"].flatMap((garment) =>
+    ["pencil", "a-line"].map((kind) => [garment, kind] as const),
+  );
+  it.each(pairs)("%s with a %s skirt: front and back meet the bodice's sewn waist to 1/16", (garment, kind) => {
+    const sheet = dress(garment, { choices: { skirt: kind } });
+    for (const half of ["front", "back"]) {
+      const seam = sheet.seams.find(({ id }) => id === `waist-join-${half}`);
+      expect(Math.abs(seam?.ease ?? 9)).toBeLessThan(1 / 16);
+      expect(seam?.lengthA).toBeGreaterThan(5);
+    }
+    expect(sheet.checks.filter(({ level }) => level === "error")).toEqual([]);
+  });
+  it.each(pairs)("%s leaves its own pieces as they were, whatever hangs from it (%s)", (garment, kind) => {
+    const alone = workedSheet(garment);
+    const own = dress(garment, { choices: { skirt: kind } }).pieces.slice(0, alone.pieces.length);
+    expect(own).toEqual(alone.pieces);
+  });
+  it("closes its darts where the bodice's close, along the stitched waist, to an eighth", () => {
+    const sheet = dress("basic-bodice");
+    const closes = (piece: string, start: number) => (pieceOf(sheet, piece).darts[0]?.legs[0][0] ?? 0) - start;
+    expect(closes("skirt-front", 0)).toBeCloseTo(closes("bodice-front", 0), 6);
+    // Behind, both edges start at the hollow of the zip.
+    expect(Math.abs(closes("skirt-back", 0.5) - closes("bodice-back", 0.5))).toBeLessThanOrEqual(1 / 8);
+  });
+  it("has no dart by habit under panels, and what the figure needs when it is asked", () => {
+    const darts = (choices: object) => pieceOf(dress("armhole-bustier", { choices }), "skirt-front").darts.length;
+    expect(darts({})).toBe(0);
+    expect(darts({ skirtDarts: "figure" })).toBeGreaterThan(0);
+  });
+  it("runs the zip and its hollow on: out of the hollow 2 above the hip, the zip to the hip line", () => {
+    const sheet = dress("basic-bodice");
+    expect(edgeOf(sheet, "skirt-back", "waist").start).toEqual([0.5, 0]);
+    expect(edgeOf(sheet, "skirt-back", "centre").path).toMatch(/L 0 7 C .* 0\.5 0$/);
+    expect(markOn(sheet, "skirt-back", "centre/zip-end")[1]).toBe(9);
+    const row = sheet.ledger.find(({ piece, why }) => piece === "skirt-back" && why.includes("hollow"));
+    expect([row?.removed, row?.givenBack]).toEqual([0.5, 0.5]);
+    const none = dress("basic-bodice", { choices: { opening: "none" } });
+    expect(pieceOf(none, "skirt-back").origin).toBe("fold");
+  });
+  it("asks for hip and lengths only once a skirt is chosen", () => {
+    const bodice = garments.find(({ id }) => id === "basic-bodice");
+    const needs = (skirt: string) => bodice?.needs({ rule: () => "front", choices: { skirt } }) ?? [];
+    expect(needs("none")).not.toContain("hip");
+    for (const id of ["hip", "waistToHip", "skirtLength"]) expect(needs("a-line")).toContain(id);
+    expect(bodice?.choices.hemSlit?.when).toEqual({ skirt: ["pencil", "a-line"] });
+  });
+  it("is drawn as one flat: the skirt hangs from the waist of the bodice", () => {
+    const flat = drawFlat(dress("basic-bodice"));
+    const front = flat.find(({ half }) => half === "front");
+    const top = front?.pieces.find(({ id }) => id === "skirt-front")?.edges.find(({ id }) => id === "centre");
+    const waist = edgeOf(dress("basic-bodice"), "bodice-front", "waist").end[1];
+    expect(Math.min(...(top?.points.map(({ y }) => y) ?? []))).toBeCloseTo(waist, 6);
+    expect(front?.bottom).toBeGreaterThan(waist + 20);
   });
 });

@@ -314,8 +314,10 @@ function notchSides(given: Given, { front, back }: Both<HalfPieces>): void {
 /**
  * Chalks a body from the shoulder down by its style and choices: both halves planned in numbers, sides made equal, then
  * chalked in the order of work; promises its seams, its girths, its opening (craft: bodice).
+ *
+ * @param leavesWaistOpen whether its lower edge waits for a skirt
  */
-export function chalkBody(sheet: Sheet, style: BodyStyle): void {
+export function chalkBody(sheet: Sheet, style: BodyStyle, leavesWaistOpen = false): void {
   const { given } = sheet;
   const form = readForm({ ...given, balance: ruleValue(given, "balance"), step: givenStep(given) }, style);
   const planned = planBody(given, form);
@@ -327,4 +329,9 @@ export function chalkBody(sheet: Sheet, style: BodyStyle): void {
   chalkOpening(sheet, form, pieces, planned.halves);
   promiseSplits(sheet, form, planned);
   remarkBody(sheet, form, planned, pieces.front.outer.id);
+  if (leavesWaistOpen)
+    sheet.opens("waist", {
+      front: edges(distinct(pieces.front), "waist"),
+      back: edges(distinct(pieces.back), "waist"),
+    });
 }

@@ -10,10 +10,15 @@ export type { PanelPlan, PanelShape } from "./panel-plan";
 export { shapePanel } from "./panel-shape";
 export {
   chalkSkirt,
+  chalkSkirtUnderBody,
   chalkWaistband,
   type SkirtStyle,
+  skirtAdds,
   skirtChecks,
   skirtChoices,
+  skirtKind,
   skirtNeeds,
   skirtRules,
+  skirtUnderBody,
+  skirtUnderBodyRules,
 } from "./skirt";

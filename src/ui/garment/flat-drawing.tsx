@@ -58,28 +58,30 @@ function FlatSide({ half, mirrored }: { readonly half: FlatHalf; readonly mirror
 /** Where the garment opens, and its buttonholes, as they are on the sheet. */
 function Opening({ sheet, half }: { readonly sheet: SheetDrawing; readonly half: FlatHalf }) {
   const pieces = sheet.pieces.filter((piece) => piece.half === half.half && hangs(piece) && piece.drawnWith === null);
-  const zipEnd = pieces.flatMap(({ marks }) => marks).find(({ id }) => id === "centre/zip-end");
-  const slitEnd = pieces.flatMap(({ marks }) => marks).find(({ id }) => id === "centre/slit-end");
-  const slitTop = pieces
-    .flatMap(({ marks }) => marks)
-    .find(({ id }) => id === "centre/slit-top" || id === "centre/vent-top");
+  // Marks are told from their own piece's top: a skirt's from where it hangs.
+  const marks = pieces.flatMap(({ id, marks: own }) => {
+    const lift = half.pieces.find((piece) => piece.id === id)?.lift ?? 0;
+    return own.map((mark) => ({ id: mark.id, down: (mark.stitch ?? 0) + lift }));
+  });
+  const downOf = (...ids: readonly string[]) => marks.find(({ id }) => ids.includes(id))?.down;
+  const zipEnd = downOf("centre/zip-end");
+  const slitEnd = downOf("centre/slit-end");
+  const slitTop = downOf("centre/slit-top", "centre/vent-top");
   const startOf = (role: string) =>
     half.pieces.flatMap(({ edges }) => edges.find((edge) => edge.role === role)?.points[0]?.y ?? []);
   const necks = startOf("neck");
   // A skirt opens from its waist down.
   const neck = Math.min(...(necks.length > 0 ? necks : startOf("waist")));
-  const buttons = pieces.flatMap(({ marks }) => marks.filter(({ id }) => id.startsWith("centre/button-")));
+  const buttons = marks.filter(({ id }) => id.startsWith("centre/button-"));
   const open = pieces.some(({ origin }) => origin !== "fold");
   return (
     <g stroke="var(--color-chalk)">
       {open && <path d={`M 0 ${neck} V ${half.bottom}`} strokeWidth={0.14} />}
-      {slitEnd?.stitch !== undefined && <path d={`M 0 ${neck} V ${slitEnd.stitch}`} strokeWidth={0.2} />}
-      {slitTop?.stitch !== undefined && <path d={`M 0 ${slitTop.stitch} L -0.5 ${half.bottom}`} strokeWidth={0.2} />}
-      {zipEnd?.stitch !== undefined && (
-        <path d={`M 0 ${neck} V ${zipEnd.stitch}`} strokeWidth={0.5} strokeDasharray="0.2 0.2" />
-      )}
-      {buttons.map(({ id, stitch }) => (
-        <circle key={id} cx={0} cy={stitch ?? 0} r={0.38} strokeWidth={0.16} fill="var(--color-cloth)" />
+      {slitEnd !== undefined && <path d={`M 0 ${neck} V ${slitEnd}`} strokeWidth={0.2} />}
+      {slitTop !== undefined && <path d={`M 0 ${slitTop} L -0.5 ${half.bottom}`} strokeWidth={0.2} />}
+      {zipEnd !== undefined && <path d={`M 0 ${neck} V ${zipEnd}`} strokeWidth={0.5} strokeDasharray="0.2 0.2" />}
+      {buttons.map(({ id, down }) => (
+        <circle key={id} cx={0} cy={down} r={0.38} strokeWidth={0.16} fill="var(--color-cloth)" />
       ))}
     </g>
   );

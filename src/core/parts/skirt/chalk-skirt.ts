@@ -7,6 +7,7 @@ import {
   type Given,
   givenBackTerms,
   givenStep,
+  type OpenEdge,
   type PieceChalk,
   ruleLength,
   ruleTerm,
@@ -20,7 +21,7 @@ import { add, at, lengthToDepth, mapPath, type Point, pathEnd } from "../../geom
 import { both, type Inches, pickSystem } from "../../length";
 import { type HalfSkirt, halfSpan, planSkirt, skirtPieces } from "./plan-skirt";
 import { remarkElastic, remarkHalf } from "./remark-skirt";
-import { centreInset, chalkCentre, chalkCentreMarks, hemWithVent, notchCentre } from "./skirt-centre";
+import { centreInset, chalkCentre, chalkCentreMarks, chalkHollow, hemWithVent, notchCentre } from "./skirt-centre";
 import { readSkirtForm, type SkirtForm, type SkirtStyle } from "./skirt-form";
 
 /** What turns over the elastic, beyond its width. */
@@ -53,7 +54,7 @@ function openPiece(sheet: Sheet, half: HalfSkirt): PieceChalk {
 }
 
 /** How far in a dart's line runs: under the bust point, half way where no span is known, or evenly between the first and the side. */
-function lineTerms(given: Given, dart: SkirtDart, index: number): readonly Term[] {
+function lineTerms(given: Given, dart: SkirtDart, index: number, met: boolean): readonly Term[] {
   const span = halfSpan(given);
   const drawn = (code: Term["code"], value: Inches): Term => ({
     code,
@@ -62,6 +63,7 @@ function lineTerms(given: Given, dart: SkirtDart, index: number): readonly Term[
     source: "choice:skirtDarts",
   });
   if (index > 0) return [drawn("evenly-between", dart.middle)];
+  if (met) return [drawn("meets-the-dart-above", dart.middle)];
   if (span === null) return [drawn("share-of-the-waist", dart.middle)];
   const own = [bodyTerm(given, "bustSpan", 2)];
   const clear = dart.middle - settleOnTape(given, own).value;
@@ -88,7 +90,7 @@ function chalkDart(piece: PieceChalk, half: HalfSkirt, dart: SkirtDart, index: n
   const names = dartNames(side, index);
   const legs = drawn.legs[index];
   if (legs === undefined) return;
-  const line = settleOnTape(given, lineTerms(given, dart, index)).terms;
+  const line = settleOnTape(given, lineTerms(given, dart, index, half.meetsDart)).terms;
   const source = form.darts === "habit" ? `rule:${side}Dart.halfWidth` : "choice:skirtDarts";
   const leg = (value: Inches): Term => ({ code: "dart-leg", kind: "style", value, source });
   for (const on of ["waist", "hip"] as const) piece.mark(on, names.line, { terms: line, step: 0, why: "dart" });
@@ -114,6 +116,7 @@ function chalkDart(piece: PieceChalk, half: HalfSkirt, dart: SkirtDart, index: n
 function waistSideTerms({ waist, numbers }: HalfSkirt): readonly Term[] {
   return [
     ...waist.terms,
+    ...givenBackTerms("zip-hollow", "zip-hollow-given-back", numbers.hollow),
     ...numbers.darts.flatMap(({ id, intake }) => givenBackTerms(id, "waist-dart-given-back", intake)),
   ];
 }
@@ -189,6 +192,7 @@ function chalkMarks(piece: PieceChalk, half: HalfSkirt): void {
   const allowance = allowanceTerm(given, "allowance.side");
   const lowered: Term = { code: "waist-lowered-at-back", kind: "style", value: numbers.dip, source: "rule:waistDip" };
   if (numbers.dip > 0) piece.centreMark("waist", { terms: [lowered], step: 0, why: "waist-dip" });
+  chalkHollow(piece, half);
   for (const [index, dart] of numbers.darts.entries()) chalkDart(piece, half, dart, index);
   waistMark(piece, "side", waistSideTerms(half), drawn.side.start, allowance);
   piece.mark("hip", "side", { terms: hipSideTerms(half), step: 0, allowance: [allowance], why: "side-width" });
@@ -236,14 +240,16 @@ function chalkEdges(piece: PieceChalk, half: HalfSkirt): void {
 }
 
 function chalkNotches(piece: PieceChalk, half: HalfSkirt): void {
-  const { drawn, side } = half;
+  const { drawn, side, form } = half;
+  notchCentre(piece);
+  // Under a body the waist edges are laid on each other; there the darts themselves meet.
+  if (form.style.underBody) return;
   if (piece.start.origin === "fold") piece.notchAt(`${side}-waist`, "waist", 0);
   for (const [index, { from, to }] of drawn.mouths.entries()) {
     const names = dartNames(side, index);
     piece.notchAt(names.inner, "waist", from);
     piece.notchAt(names.outer, "waist", to);
   }
-  notchCentre(piece);
 }
 
 /** Both sides are sewn from the waist down: what is notched on one lies as far along the other, whichever leans more. */
@@ -256,23 +262,39 @@ function notchSides(form: SkirtForm, hipDown: Inches, pieces: readonly PieceChal
   }
 }
 
-function promise(sheet: Sheet, form: SkirtForm, halves: Readonly<Record<Side, HalfSkirt>>): void {
+/** A skirt of its own promises its waist, its opening and an edge for its band; one under a body that it meets it. */
+function promise(
+  sheet: Sheet,
+  form: SkirtForm,
+  halves: Readonly<Record<Side, HalfSkirt>>,
+  above: OpenEdge | null,
+): void {
   const { given } = sheet;
   const meets = { least: 0, most: 0 };
   sheet.seam({ id: "skirt-side", a: ["skirt-front/side"], b: ["skirt-back/side"], ease: meets });
-  for (const line of form.elastic ? (["hip"] as const) : (["waist", "hip"] as const))
+  const own = above === null && !form.elastic;
+  for (const line of own ? (["waist", "hip"] as const) : (["hip"] as const))
     sheet.girth({ line, on: line, body: bodyValue(given, line), ease: ruleLength(given, `ease.${line}`) });
+  if (above !== null) {
+    for (const side of ["front", "back"] as const)
+      sheet.seam({ id: `waist-join-${side}`, a: [`${skirtPieces[side]}/waist`], b: above.rows[side], ease: meets });
+    return;
+  }
   const down = halves.back.numbers.hipDown + form.zipEnd;
   sheet.openAt(form.opens, form.opens === "none" ? null : down);
-  if (!form.elastic) sheet.opens("waist", { front: ["skirt-front/waist"], back: ["skirt-back/waist"] });
+  if (own) sheet.opens("waist", { front: ["skirt-front/waist"], back: ["skirt-back/waist"] });
 }
 
-/** Chalks a fitted skirt, front and back, by its style and choices; its waist is left open for a band, or is its own casing. */
-export function chalkSkirt(sheet: Sheet, style: SkirtStyle): SkirtForm {
+/**
+ * Chalks a fitted skirt, front and back, by its style and choices; its waist is left open for a band, or is its own casing.
+ *
+ * @param above the waist edge of the body that it hangs from; null for a skirt of its own
+ */
+export function chalkSkirt(sheet: Sheet, style: SkirtStyle, above: OpenEdge | null = null): SkirtForm {
   const { given } = sheet;
   const form = readSkirtForm({ ...given, step: givenStep(given) }, style);
   sheet.part("skirt", () => {
-    const halves = planSkirt(given, form);
+    const halves = planSkirt(given, form, above);
     const pieces = (["front", "back"] as const).map((side) => {
       const half = halves[side];
       const piece = openPiece(sheet, half);
@@ -283,7 +305,7 @@ export function chalkSkirt(sheet: Sheet, style: SkirtStyle): SkirtForm {
       return piece;
     });
     notchSides(form, halves.front.numbers.hipDown, pieces);
-    promise(sheet, form, halves);
+    promise(sheet, form, halves, above);
     remarkElastic(sheet, form);
   });
   return form;

@@ -2,4 +2,11 @@ export { chalkSkirt } from "./chalk-skirt";
 export { skirtChoices } from "./skirt-choices";
 export { readSkirtForm, type SkirtForm, type SkirtStyle } from "./skirt-form";
 export { skirtChecks, skirtNeeds, skirtRules } from "./skirt-needs";
+export {
+  chalkSkirtUnderBody,
+  skirtAdds,
+  skirtKind,
+  skirtUnderBody,
+  skirtUnderBodyRules,
+} from "./skirt-under-body";
 export { chalkWaistband } from "./waistband";

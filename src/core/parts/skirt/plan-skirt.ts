@@ -15,6 +15,7 @@ import {
   figureNoteTerms,
   type Given,
   givenStep,
+  type OpenEdge,
   refuse,
   ruleLength,
   ruleValue,
@@ -39,6 +40,8 @@ export interface HalfSkirt {
   readonly drawn: SkirtHalf;
   /** How far down the slit in the centre back starts; null where there is none. */
   readonly slitTop: Inches | null;
+  /** Whether its first dart closes where one of the body above does. */
+  readonly meetsDart: boolean;
 }
 
 export const skirtPieces: Readonly<Record<Side, string>> = { front: "skirt-front", back: "skirt-back" };
@@ -80,9 +83,25 @@ export function halfSpan(given: Given): Inches | null {
 
 type PlannedHalf = Omit<HalfSkirt, "drawn" | "slitTop">;
 
-function planHalf(given: Given, form: SkirtForm, side: Side): PlannedHalf {
+/** Half the waist: by the card, as the hip under elastic, or as long as the edge of the body that was really drawn. */
+function planWaist(given: Given, form: SkirtForm, side: Side, hip: Sum, above: OpenEdge | null): Sum {
+  if (above !== null) {
+    const value = above.length[side];
+    return { value, terms: [{ code: "sewn-waist-of-the-body", kind: "drawn", value, source: "join:waist" }] };
+  }
+  return form.elastic ? hip : settleOnTape(given, quarter(given, side, "waist"));
+}
+
+/** The hollow of a body's zip goes on below its waist. */
+function hollowOf(given: Given, form: SkirtForm, side: Side, above: OpenEdge | null): Inches {
+  const hollowed = above !== null && side === "back" && form.opens === "back-zip";
+  return hollowed && ruleLength(given, "backContour") === 0 ? ruleLength(given, "zipHollow") : 0;
+}
+
+function planHalf(given: Given, form: SkirtForm, side: Side, above: OpenEdge | null): PlannedHalf {
   const hip = planHip(given, form, side);
-  const waist = form.elastic ? hip : settleOnTape(given, quarter(given, side, "waist"));
+  const waist = planWaist(given, form, side, hip, above);
+  const hollow = hollowOf(given, form, side, above);
   const hipDown = settleOnTape(given, [bodyTerm(given, "waistToHip")]);
   const hemDown = settleOnTape(given, [bodyTerm(given, "skirtLength")]);
   const least = hipDown.value + pickSystem(LEAST_BELOW_HIP, given.metric);
@@ -98,27 +117,33 @@ function planHalf(given: Given, form: SkirtForm, side: Side): PlannedHalf {
     waist: waist.value,
     hip: hip.value,
     hipDown: hipDown.value,
+    hollow,
     halfSpan: halfSpan(given),
+    closesAt: above?.darts[side][0] ?? null,
     step: givenStep(given),
   };
+  // Under panels the house has no dart by habit: their seams shape the waist.
+  const panelled = above !== null && above.rows[side].length > 1;
+  const darts = panelled && form.darts === "habit" ? "none" : form.darts;
   const numbers: SkirtNumbers = {
     waist: waist.value,
     hip: hip.value,
     hipDown: hipDown.value,
     hemDown: hemDown.value,
-    darts: planSkirtDarts(given, form.darts, figure),
+    darts: planSkirtDarts(given, darts, figure),
+    hollow,
     raise: form.shaped ? ruleLength(given, "waistRaise") : 0,
     dip: form.shaped && side === "back" ? ruleLength(given, "waistDip") : 0,
     level: pickSystem(LEVEL_FROM_CENTRE, given.metric),
     hem: hemOf(given, form),
     lengthened: 0,
   };
-  return { side, form, waist, hip, hipDown, hemDown, numbers };
+  return { side, form, waist, hip, hipDown, hemDown, numbers, meetsDart: figure.closesAt !== null };
 }
 
 /** Both halves, with the shorter side carried on so that they are equally long (a figure note makes one lean more). */
-export function planSkirt(given: Given, form: SkirtForm): Readonly<Record<Side, HalfSkirt>> {
-  const [front, back] = [planHalf(given, form, "front"), planHalf(given, form, "back")];
+export function planSkirt(given: Given, form: SkirtForm, above: OpenEdge | null): Readonly<Record<Side, HalfSkirt>> {
+  const [front, back] = [planHalf(given, form, "front", above), planHalf(given, form, "back", above)];
   const over = pathLength(skirtSide(front.numbers)) - pathLength(skirtSide(back.numbers));
   const draw = (half: PlannedHalf, short: Inches): HalfSkirt => {
     const numbers = { ...half.numbers, lengthened: Math.max(0, roundToStep(short, TRUEING_STEP)) };

@@ -1,5 +1,26 @@
-import { allowanceTerm, type Given, type PieceChalk, ruleLength, type Sum, settleOnTape, type Term } from "../../chalk";
-import { at, joinPaths, mapPath, type Path, type Point, pathEnd, straight } from "../../geometry";
+import {
+  allowanceTerm,
+  type Given,
+  type PieceChalk,
+  ruleLength,
+  ruleTerm,
+  type Sum,
+  settleOnTape,
+  type Term,
+} from "../../chalk";
+import {
+  at,
+  crossAtDepth,
+  joinPaths,
+  leaningLine,
+  mapPath,
+  type Path,
+  type Point,
+  pathEnd,
+  reversePath,
+  splitAtDepth,
+  straight,
+} from "../../geometry";
 import { both, type Inches, pickSystem } from "../../length";
 import type { HalfSkirt } from "./plan-skirt";
 import type { SkirtForm } from "./skirt-form";
@@ -63,11 +84,32 @@ export function chalkCentreMarks(piece: PieceChalk, half: HalfSkirt): void {
   ventMark(piece, "vent/hem", corners[1]);
 }
 
+/** A hollow has run out this far above the hip line. */
+const RUN_OUT_ABOVE_HIP = both(2, 5);
+
+/** The centre line from the waist down: plumb, or out of the hollow of the body above. */
+function centreLine(given: Given, { numbers, drawn }: HalfSkirt): Path {
+  const { hollow, hipDown, hemDown } = numbers;
+  const { start } = drawn.waist;
+  if (hollow === 0) return straight(start, at(0, hemDown));
+  const out = at(0, hipDown - pickSystem(RUN_OUT_ABOVE_HIP, given.metric));
+  return joinPaths([leaningLine(start, 0, out, 0), straight(out, at(0, hemDown))]);
+}
+
+/** The hollow marked, and registered as what it takes out of the back. */
+export function chalkHollow(piece: PieceChalk, half: HalfSkirt): void {
+  const { hollow } = half.numbers;
+  if (hollow === 0) return;
+  const line = centreLine(piece.given, half);
+  piece.takeOut("zip-hollow", "zip-hollow", (down) => crossAtDepth(line, Math.max(0, down))[0]?.x ?? 0);
+  piece.mark("waist", "hollow", { terms: [ruleTerm(piece.given, "zipHollow")], why: "zip-hollow" });
+}
+
 /** The centre edge from the hem up: on the fold, plumb in its seam, or round the outside of a vent. */
 export function chalkCentre(piece: PieceChalk, half: HalfSkirt): void {
   const { given } = piece;
-  const { drawn, form, slitTop } = half;
-  const up = straight(pathEnd(drawn.hem), drawn.waist.start);
+  const { form, slitTop } = half;
+  const up = reversePath(centreLine(given, half));
   if (piece.start.origin === "fold") {
     piece.edge("centre", { role: "centre", stitch: up, allowance: 0, through: [], onFold: true });
     return;
@@ -80,15 +122,18 @@ export function chalkCentre(piece: PieceChalk, half: HalfSkirt): void {
       stitch: up,
       cut: mapPath(up, ({ y }) => at(-allowance, y)),
       allowance,
-      through: ["centre/hem", "centre/slit-top", "centre/zip-end", "centre/waist"],
+      through: ["centre/hem", "centre/slit-top", "centre/zip-end", "centre/waist", "waist/hollow"],
     });
     return;
   }
   piece.edge("centre", {
     role: "centre",
-    stitch: straight(corners[1], corners[0], at(0, slitTop ?? 0), drawn.waist.start),
+    stitch: joinPaths([
+      straight(corners[1], corners[0], at(0, slitTop ?? 0)),
+      reversePath(splitAtDepth(centreLine(given, half), slitTop ?? 0)?.[0] ?? up),
+    ]),
     allowance,
-    through: ["vent/hem", "vent/corner", "centre/vent-top", "centre/zip-end", "centre/waist"],
+    through: ["vent/hem", "vent/corner", "centre/vent-top", "centre/zip-end", "centre/waist", "waist/hollow"],
   });
 }
 

@@ -10,6 +10,8 @@ export interface SkirtStyle {
   readonly hem: SkirtHemKind;
   readonly offers: OffersOf<SkirtChoiceId>;
   readonly fixed?: FixedOf<SkirtChoiceId>;
+  /** Whether it hangs from a body: its waist edge is level, it opens as the body does, and has no finish of its own. */
+  readonly underBody?: boolean;
 }
 
 /** Every choice of a skirt decided, and what follows from them. */
@@ -27,14 +29,18 @@ export type SkirtForm = DecidedAll<typeof skirtChoices> & {
 /** Reads a skirt's choices; under elastic there are neither darts nor an opening, and the waist edge is level. */
 export function readSkirtForm(given: DecidedFrom, style: SkirtStyle): SkirtForm {
   const values = decideAll(skirtChoices, style.fixed ?? {}, given);
-  const elastic = values.waistFinish === "elastic";
+  const under = style.underBody === true;
+  const elastic = !under && values.waistFinish === "elastic";
+  // A body may open in ways that no skirt does by itself.
+  const opening: string = values.opening;
+  const opens = opening === "back-zip" || opening === "side-zip" ? opening : "none";
   return {
     ...values,
     style,
     elastic,
     darts: elastic ? "none" : values.skirtDarts,
-    shaped: !elastic && values.waistShape === "shaped",
-    opens: elastic ? "none" : values.opening,
-    seamed: values.hemSlit !== "none" || (!elastic && values.opening === "back-zip"),
+    shaped: !elastic && !under && values.waistShape === "shaped",
+    opens: elastic ? "none" : opens,
+    seamed: values.hemSlit !== "none" || (!elastic && opens === "back-zip"),
   };
 }

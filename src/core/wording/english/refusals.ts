@@ -87,6 +87,8 @@ const messages: Readonly<Record<RefusalCode, (spoken: Spoken) => string>> = {
     `A slit of ${say("slit")} is not for a facing: that takes ${say("least")} to ${say("most")}.`,
   "split-cuts-dart": ({ say }) =>
     `The split, ${say("split")} down, would cut across the bust dart, which ends at ${say("dart")}.`,
+  "skirt-needs-waist": () => "A body that ends at the ribs has no waist for a skirt to hang from.",
+  "skirt-opens-not": () => "Under a front that opens there is no skirt yet: its front would have to open as well.",
   "slit-too-high": ({ say }) =>
     `The top of the slit (${say("top")} below the waist) must lie between ${say("least")} and ${say("most")}: clear of the zip and the hip, and above the hem.`,
   "darts-too-wide": ({ say }) =>
