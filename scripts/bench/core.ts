@@ -10,16 +10,22 @@ function median(values: readonly number[]): number {
   return [...values].sort((a, b) => a - b)[Math.floor(values.length / 2)] ?? 0;
 }
 
-function readAll(garment: string, set: string, bodies: number) {
+/** What is timed: a garment as it is offered, or with what hangs from it. */
+interface Timed {
+  readonly garment: string;
+  readonly choices: Readonly<Record<string, string>>;
+}
+
+function readAll({ garment, choices }: Timed, set: string, bodies: number) {
   return makeCrowd(SEED, bodies).map((measurements) => {
-    const read = readOrder({ garment, rules: { set }, client: { card: { measurements } } });
+    const read = readOrder({ garment, choices, rules: { set }, client: { card: { measurements } } });
     if (!read.ok) throw new Error(JSON.stringify(read.issues));
     return read.value;
   });
 }
 
-function timeDraft(garment: string): number {
-  const orders = readAll(garment, "close", 1000);
+function timeDraft(timed: Timed): number {
+  const orders = readAll(timed, "close", 1000);
   const times = orders.map((order) => {
     const start = performance.now();
     const draft = draftGarment(order.garment, order.given);
@@ -29,18 +35,25 @@ function timeDraft(garment: string): number {
   return median(times.slice(500));
 }
 
-function timeSheet(garment: string): number {
+function timeSheet({ garment, choices }: Timed): number {
   const times = makeCrowd(SEED, 300).map((measurements) => {
     const start = performance.now();
-    makeSheet({ garment, client: { card: { measurements } } });
+    makeSheet({ garment, choices, client: { card: { measurements } } });
     return performance.now() - start;
   });
   return median(times.slice(100));
 }
 
-const figures = garments.map(({ id }) => ({
-  garment: id,
-  draftAndChecksMs: timeDraft(id),
-  wholeSheetMs: timeSheet(id),
+/** Every garment, and each that takes a skirt with its darts by figure: the largest drafts there are. */
+const cases = garments.flatMap(({ id, choices }): readonly (Timed & { readonly name: string })[] => [
+  { name: id, garment: id, choices: {} },
+  ...(choices.skirt === undefined
+    ? []
+    : [{ name: `${id} with a skirt`, garment: id, choices: { skirt: "a-line", skirtDarts: "figure" } }]),
+]);
+const figures = cases.map(({ name, ...timed }) => ({
+  garment: name,
+  draftAndChecksMs: timeDraft(timed),
+  wholeSheetMs: timeSheet(timed),
 }));
 process.stdout.write(JSON.stringify(figures));

@@ -10,6 +10,7 @@ import {
   skirtKind,
   skirtUnderBody,
   skirtUnderBodyRules,
+  tableChoices,
 } from "../parts";
 import type { GarmentRules } from "../rules";
 import type { Garment } from "./garment";
@@ -34,9 +35,16 @@ export function bodyGarment({ id, label, about, rules = {}, takesSkirt, ...style
 
 /** A body that a skirt may hang from: what the skirt asks is added, and is asked only once one is chosen. */
 function withSkirt(body: Garment, style: BodyStyle): Garment {
+  const own = Object.entries(body.choices);
+  const table = own.filter(([id]) => Object.hasOwn(tableChoices, id));
   return {
     ...body,
-    choices: { ...body.choices, ...skirtUnderBody },
+    // In the order of making: how it is cut comes last.
+    choices: Object.fromEntries([
+      ...own.filter(([id]) => !Object.hasOwn(tableChoices, id)),
+      ...Object.entries(skirtUnderBody),
+      ...table,
+    ]),
     uses: [...new Set([...body.uses, ...skirtUnderBodyRules])],
     needs: (decisions) => {
       const added = skirtKind(decisions.choices) === null ? [] : skirtAdds;

@@ -22,3 +22,4 @@ export {
   skirtUnderBody,
   skirtUnderBodyRules,
 } from "./skirt";
+export { tableChoices } from "./table-choices";
