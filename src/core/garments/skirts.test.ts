@@ -1,6 +1,8 @@
 import { describe, expect, it } from "vitest";
-import { drawFlat } from "../formats";
-import { garments } from ".";
+import type { OpenEdge } from "../chalk";
+import { drawFlat, readOrder } from "../formats";
+import { chalkSkirt } from "../parts";
+import { draftGarment, type Garment, garments } from ".";
 import { edgeOf, markOn, pieceOf, type Worked, workedSheet } from "./worked-client.test-data";
 
 /** The body of the craft page's worked examples; exact, so that the sums on paper are the sums here. */
@@ -318,5 +320,39 @@ describe("a skirt under a bodice: one dress (craft: skirts, under a bodice)", ()
     const waist = edgeOf(dress("basic-bodice"), "bodice-front", "waist").end[1];
     expect(Math.min(...(top?.points.map(({ y }) => y) ?? []))).toBeCloseTo(waist, 6);
     expect(front?.bottom).toBeGreaterThan(waist + 20);
+  });
+});
+
+describe("an open edge", () => {
+  const given = () => {
+    const read = readOrder({
+      garment: "pencil-skirt",
+      client: { card: { measurements: { ...BODY, skirtLength: 25 } } },
+    });
+    if (!read.ok) throw new Error(JSON.stringify(read.issues));
+    return read.value;
+  };
+  const style = { hem: "pegged", offers: {} } as const;
+  const draw = (recipe: Garment["recipe"]) => draftGarment({ ...given().garment, recipe }, given().given);
+  it("that nobody sews or finishes is our own mistake, and so is one taken twice", () => {
+    expect(() => draw((sheet) => void chalkSkirt(sheet, style))).toThrow("the waist is left open");
+    const twice: Garment["recipe"] = (sheet) => {
+      chalkSkirt(sheet, style);
+      sheet.take("waist");
+      sheet.take("waist");
+    };
+    expect(() => draw(twice)).toThrow("an open waist");
+  });
+  it("tells how long each half is sewn, and where its darts close along it", () => {
+    let open: OpenEdge | undefined;
+    draw((sheet) => {
+      chalkSkirt(sheet, style);
+      open = sheet.take("waist");
+    });
+    // 8 11/16 on the tape, and what the shape adds; the dart closes at its inner leg, 3 5/8 from the centre.
+    expect(open?.length.front).toBeGreaterThan(8.6);
+    expect(open?.length.front).toBeLessThan(8.8);
+    expect(open?.darts.front[0]).toBeCloseTo(3.625, 1);
+    expect(open?.darts.back).toHaveLength(1);
   });
 });

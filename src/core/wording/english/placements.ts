@@ -154,7 +154,7 @@ function nameMade(
   if (name === "chest/armhole") return "armhole line, the same again";
   if (!name.includes("/")) return nameEdge(name);
   const said = slot === "walk" ? walkedName(name) : shortMark(name, on);
-  return is === "help" && !isDartLine(name) ? `level of the ${said}` : said;
+  return is === "help" && !isDartLine(name) && name !== "hem/flare" ? `level of the ${said}` : said;
 }
 
 /** Whether another piece's reading is called the same: then both say whose they are. */
