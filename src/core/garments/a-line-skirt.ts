@@ -1,4 +1,5 @@
 import { both } from "../length";
+import { lengths } from "../rules";
 import { skirtGarment } from "./skirt-garment";
 
 /** A skirt that opens evenly from waist to hem (craft: skirts, A-line). */
@@ -17,5 +18,5 @@ export const aLineSkirt = skirtGarment({
     opening: true,
     zipEnd: true,
   },
-  rules: { "ease.waist": both(0.5, 1), "ease.hip": both(0.5, 2), hemFlare: both(2.5, 6) },
+  rules: { "ease.waist": lengths(0.5, 1, 1), "ease.hip": lengths(0.5, 2, 2), hemFlare: both(2.5, 6) },
 });

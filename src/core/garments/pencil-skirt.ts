@@ -1,4 +1,5 @@
 import { both } from "../length";
+import { lengths } from "../rules";
 import { skirtGarment } from "./skirt-garment";
 
 /** A close skirt that narrows to the hem (craft: skirts, skirt block: straight and pegged). */
@@ -18,5 +19,5 @@ export const pencilSkirt = skirtGarment({
     hemSlit: true,
     hemSlitTop: true,
   },
-  rules: { "ease.waist": both(0.5, 1), "ease.hip": both(0.5, 2), hemPeg: both(1.5, 4) },
+  rules: { "ease.waist": lengths(0.5, 1, 1), "ease.hip": lengths(0.5, 2, 2), hemPeg: both(1.5, 4) },
 });

@@ -175,6 +175,19 @@ describe("an A-line skirt", () => {
   });
 });
 
+describe("a skirt's own ease", () => {
+  it.each([
+    ["close", 0.5, 0.5],
+    ["easy", 1, 2],
+    ["metric", 1 / 2.54, 2 / 2.54],
+  ])("in the %s set is %d at the waist and %d at the hip", (set, waist, hip) => {
+    for (const garment of ["pencil-skirt", "a-line-skirt"]) {
+      const ease = skirt(garment, { rules: { set } }).girths.map((girth) => girth.ease);
+      expect(ease).toEqual([expect.closeTo(waist, 6), expect.closeTo(hip, 6)]);
+    }
+  });
+});
+
 describe("what is asked of a skirt", () => {
   const aLine = garments.find(({ id }) => id === "a-line-skirt");
   it("asks for the width of the elastic only with elastic, and for darts and opening only with a band", () => {

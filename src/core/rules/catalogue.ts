@@ -49,7 +49,11 @@ export type RuleSetId = keyof typeof ruleSets;
 export type RuleDefault = string | boolean | BothUnits;
 
 /** A length as inches of the two inch sets and centimetres of the metric one. */
-function lengths(close: number, easy: number, metricCentimetres: number): Readonly<Record<RuleSetId, BothUnits>> {
+export function lengths(
+  close: number,
+  easy: number,
+  metricCentimetres: number,
+): Readonly<Record<RuleSetId, BothUnits>> {
   return {
     close: both(close, metricCentimetres),
     easy: both(easy, metricCentimetres),

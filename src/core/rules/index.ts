@@ -1,5 +1,6 @@
 export {
   isRuleId,
+  lengths,
   type RuleDefinition,
   type RuleId,
   type RulePlace,

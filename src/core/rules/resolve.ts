@@ -1,4 +1,4 @@
-import { type BothUnits, type Inches, pickSystem, type Tick } from "../length";
+import { type Inches, pickSystem, type Tick } from "../length";
 import { type RuleDefault, type RuleId, type RuleSetId, ruleDefinition, ruleIds, ruleSets } from "./catalogue";
 
 /** A rule's value for one draft: a named way, yes or no, or a length in inches. */
@@ -57,8 +57,16 @@ export function checkRuleValue(id: RuleId, value: RuleValue): RuleProblem | unde
   return undefined;
 }
 
+/** A garment's own value: one for every set, or each set's. */
+type GarmentRule = RuleDefault | Readonly<Record<RuleSetId, RuleDefault>>;
+
 /** A garment's own values, which stand over the set's. */
-export type GarmentRules = Readonly<Partial<Record<RuleId, string | boolean | BothUnits>>>;
+export type GarmentRules = Readonly<Partial<Record<RuleId, GarmentRule>>>;
+
+function garmentValue(rule: GarmentRule, set: RuleSetId): RuleValue {
+  const own = typeof rule === "object" && "close" in rule ? rule[set] : rule;
+  return defaultValue(own, ruleSets[set].metric);
+}
 
 /** Rules that somebody changed, by id; the rest stay as they are. */
 export type RuleOverrides = Readonly<Partial<Record<RuleId, RuleValue>>>;
@@ -74,12 +82,11 @@ export function resolveRules(
   order: RuleOverrides,
   own: RuleOverrides = {},
 ): ResolvedRules {
-  const metric = ruleSets[set].metric;
   const resolve = (id: RuleId): ResolvedRule => {
     const ordered = order[id];
     if (ordered !== undefined) return { value: ordered, from: "order" };
     const garments = garment[id];
-    if (garments !== undefined) return { value: defaultValue(garments, metric), from: "garment" };
+    if (garments !== undefined) return { value: garmentValue(garments, set), from: "garment" };
     const shops = own[id];
     return shops === undefined ? { value: ruleDefault(set, id), from: "set" } : { value: shops, from: "own-set" };
   };
