@@ -87,3 +87,37 @@ describe("the tape in hand", () => {
     expect(flags(markup)).toEqual(["bust/point", "waist/dart-line", "hip/dart-line"]);
   });
 });
+
+describe("a skirt at the table", () => {
+  /** The rectangles of the flags, in the order of the tape: left, top, width and height each. */
+  const boxes = (markup: string) =>
+    markup
+      .split("data-flag=")
+      .slice(1)
+      .map((one) =>
+        ["x", "y", "width", "height"].map((key) => Number(new RegExp(`<rect[^>]* ${key}="([^"]+)"`).exec(one)?.[1])),
+      );
+  it("three readings of one dart each have a flag of their own: none lies on another, none further than two rows away", () => {
+    const markup = draw("pencil-skirt", "skirt-front-waist");
+    const placed = boxes(markup);
+    expect(flags(markup).slice(0, 3)).toEqual(["waist/dart-inner", "waist/dart-peak", "waist/dart-outer"]);
+    for (const [index, [x = 0, y = 0, width = 0, height = 0]] of placed.entries()) {
+      for (const [left = 0, top = 0, wide = 0, high = 0] of placed.slice(index + 1))
+        expect(x + width <= left || left + wide <= x || y + height <= top + 1e-6 || top + high <= y + 1e-6).toBe(true);
+      expect(Math.abs(y + height / 2)).toBeLessThan(3 * height);
+    }
+  });
+  it("under the shears lights the waist's cutting line, with the peaks over its darts", () => {
+    const markup = draw("pencil-skirt", "cut-side-skirt-front", { part: 1 });
+    expect(bright(markup, "cut")).toEqual(["skirt-front/waist"]);
+  });
+  it("rubs the flare's reading out with the seams, and calls it by its name", () => {
+    const { placements } = workedSheet("a-line-skirt");
+    const rubbed = placements?.filter(({ then }) =>
+      then.some(({ act, names }) => act === "rub-out" && names.includes("hem/flare")),
+    );
+    expect(rubbed?.map(({ id }) => id)).toEqual(["skirt-front-seams", "skirt-back-seams"]);
+    const hem = placements?.find(({ id }) => id === "skirt-front-hem");
+    expect(hem?.readings.find(({ names }) => names.includes("hem/flare"))?.is).toBe("help");
+  });
+});
