@@ -12,11 +12,12 @@ import {
 } from "../geometry";
 import type { Inches } from "../length";
 import { certain } from "../result";
-import type { DeclaredCode, TakeOutCode, TermCode } from "./codes";
+import type { DeclaredCode, TakeOutCode } from "./codes";
 import type { ChalkStep, Dart, Edge, GuideLine, LineId, Mark, Notch, Piece, StepReason, TakeOut, Turn } from "./draft";
 import { type Given, NOTHING, settleOnTape } from "./given";
 import { drawOutline } from "./outline";
 import type { AlongChalk, AtChalk, DartChalk, EdgeChalk, MarkChalk, PieceStart, PlaceChalk } from "./piece-calls";
+import { bendTerms, restTerms, turnedTerms } from "./place-terms";
 import { addTerms, type Sum, settle, type Term } from "./term";
 
 type StepChalk = Pick<ChalkStep, "id" | "act" | "from" | "direction"> & { readonly why?: StepReason | undefined };
@@ -499,27 +500,6 @@ export class PieceChalk {
       outline: drawOutline(this.#edges),
     };
   }
-}
-
-/** A place reads less by what a contoured centre line has come towards it. */
-export function bendTerms(start: Inches): readonly Term[] {
-  if (Math.abs(start) < 1e-9) return [];
-  return [{ code: "centre-bends", kind: "drawn", value: -start, source: "rule:backContour" }];
-}
-
-/** What a closed bust dart moved a mark by, from where its sum puts it. */
-function turnedTerms({ net, stitch, terms }: AtChalk): Term[] {
-  if (net === undefined || terms.length === 0) return [];
-  const value = stitch.x - net.x;
-  return Math.abs(value) < 1e-9 ? [] : [{ code: "turned-with-dart", kind: "trued", value, source: "turn" }];
-}
-
-/** What is left of a place once its sum is told: a hair that trues a seam, or all of it where it is read off the drawing. */
-function restTerms(value: Inches, drawn: TermCode | undefined): readonly Term[] {
-  if (Math.abs(value) < 1e-9) return [];
-  return drawn === undefined
-    ? [{ code: "trued", kind: "trued", value, source: "geometry" }]
-    : [{ code: drawn, kind: "drawn", value, source: "geometry" }];
 }
 
 /** How near a mark must lie to an edge that runs through it; a panel is rounded over the bust point, so that it does not peak. */

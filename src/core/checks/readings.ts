@@ -51,8 +51,8 @@ function findReadingDoubts(readings: Readings): readonly Finding[] {
 
 function checkArmhole(draft: Draft, readings: Readings): readonly Finding[] {
   const { armhole } = readings;
-  if (armhole === undefined || armholeRound(draft) === 0) return [];
   const sewn = armholeRound(draft);
+  if (armhole === undefined || sewn === 0) return [];
   const bust = draft.girths.find(({ line }) => line === "bust");
   const most = (bust?.ease ?? 0) >= EASY_EASE ? MOST_ROOM_EASY : MOST_ROOM_CLOSE;
   const base = {

@@ -13,14 +13,12 @@ import {
   splitAtLength,
   straight,
 } from "../geometry";
-import { both, type Inches, pickSystem } from "../length";
+import { type Inches, pickSystem } from "../length";
 import type { BodyForm } from "./body-form";
 import { type BodyLines, centreEnd } from "./body-lines";
 import { type CentrePlan, nothing } from "./centre-plan";
+import { RUN_OUT_ABOVE_HIP } from "./hollow";
 import { flaredCorner } from "./panel-lower";
-
-/** The hollow, and a contour, have run out this far above the hip line (craft: house rules, zip hollow). */
-const RUN_OUT_ABOVE_HIP = both(2, 5);
 
 function acrossAt(path: Path): (down: Inches) => Inches {
   return (down) => crossAtDepth(path, down)[0]?.x ?? 0;

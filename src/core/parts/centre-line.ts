@@ -8,6 +8,7 @@ import { contourWidth, seamedBack } from "./centre-back";
 import { bandFront, onFold, overlapFront, slitCut, slitFront } from "./centre-front";
 import type { CentrePlan } from "./centre-plan";
 import { foldedBandCut } from "./folded-band";
+import { HOLLOW } from "./hollow";
 
 /** What lies at the centre of a half, by the garment's opening. */
 export function planCentre(given: Given, form: BodyForm, lines: BodyLines, side: Side): CentrePlan {
@@ -95,8 +96,6 @@ export function chalkHollow(piece: PieceChalk, sidePiece: PieceChalk, centre: Ce
   if (!isHollowGivenBack(piece.given))
     sidePiece.declare(HOLLOW, "waist", -centre.removedAt(waist), "not-given-back-by-rule");
 }
-
-export const HOLLOW = "zip-hollow";
 
 export function isHollowGivenBack(given: Given): boolean {
   return ruleValue(given, "zipHollowGivenBack") !== false;

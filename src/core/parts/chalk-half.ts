@@ -15,7 +15,7 @@ import {
 import { at, crossAtDepth, flattenPath, type Path, type Point, pathEnd, straight } from "../geometry";
 import { both, pickSystem, roundDownToStep } from "../length";
 import { TIP_SHORT } from "./bust-dart";
-import { chalkCentre, chalkHollow, HOLLOW } from "./centre-line";
+import { chalkCentre, chalkHollow } from "./centre-line";
 import { chalkPanels, chalkPlainLower } from "./chalk-lower";
 import {
   chalkBustDart,
@@ -28,6 +28,7 @@ import {
 } from "./chalk-side";
 import { chalkPanelUpper, chalkPlainUpper, type HalfPieces } from "./chalk-upper";
 import type { HalfPlan } from "./half-plan";
+import { HOLLOW } from "./hollow";
 import { chalkNeck, checkNeckDepth, type NeckLimit, planNeck } from "./necklines";
 import type { PanelShape } from "./panel-plan";
 import { turnPanel } from "./panel-shape";

@@ -10,9 +10,10 @@ import {
   type TermCode,
 } from "../chalk";
 import type { Inches } from "../length";
-import { HOLLOW, isHollowGivenBack } from "./centre-line";
+import { isHollowGivenBack } from "./centre-line";
 import type { CentrePlan } from "./centre-plan";
 import type { HalfStart } from "./half-start";
+import { HOLLOW } from "./hollow";
 import type { PanelPlan, PanelShape } from "./panel-plan";
 import type { WaistDart } from "./waist-dart";
 

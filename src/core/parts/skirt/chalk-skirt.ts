@@ -1,5 +1,6 @@
 import { peggedCarry, type Side, type SkirtDart } from "../../blocks";
 import {
+  addTerms,
   allowanceTerm,
   bodyTerm,
   bodyValue,
@@ -19,6 +20,7 @@ import {
 } from "../../chalk";
 import { add, at, lengthToDepth, mapPath, type Point, pathEnd } from "../../geometry";
 import { both, type Inches, pickSystem } from "../../length";
+import { HOLLOW } from "../hollow";
 import { type HalfSkirt, halfSpan, planSkirt, skirtPieces } from "./plan-skirt";
 import { remarkElastic, remarkHalf } from "./remark-skirt";
 import { centreInset, chalkCentre, chalkCentreMarks, chalkHollow, hemWithVent, notchCentre } from "./skirt-centre";
@@ -26,14 +28,13 @@ import { readSkirtForm, type SkirtForm, type SkirtStyle } from "./skirt-form";
 
 /** What turns over the elastic, beyond its width. */
 const CASING_TURN = both(0.75, 2);
+
 /** What lies above the waist line: the seam of the band, or the casing. */
 function waistTerms(given: Given, form: SkirtForm): readonly Term[] {
   if (!form.elastic) return [allowanceTerm(given, "allowance.waistJoin")];
   const value = form.elasticWidth + pickSystem(CASING_TURN, given.metric);
   return [{ code: "casing-above-the-waist", kind: "allowance", value, source: "choice:elasticWidth" }];
 }
-
-const sum = (terms: readonly Term[]): Inches => terms.reduce((all, { value }) => all + value, 0);
 
 function openPiece(sheet: Sheet, half: HalfSkirt): PieceChalk {
   const { side, form, numbers } = half;
@@ -67,20 +68,21 @@ function lineTerms(given: Given, dart: SkirtDart, index: number, met: boolean): 
   if (span === null) return [drawn("share-of-the-waist", dart.middle)];
   const own = [bodyTerm(given, "bustSpan", 2)];
   const clear = dart.middle - settleOnTape(given, own).value;
-  return Math.abs(clear) < 1e-9 ? own : [...own, drawn("kept-clear", dart.middle - sum(own))];
+  return Math.abs(clear) < 1e-9 ? own : [...own, drawn("kept-clear", dart.middle - addTerms(own))];
 }
 
 /** A mark on the waist line, or beside it where the edge is shaped. */
 function waistMark(piece: PieceChalk, name: string, terms: readonly Term[], stitch: Point, allowance?: Term): void {
   const cut = allowance === undefined ? {} : { allowance: [allowance] };
-  if (Math.abs(stitch.y) < 1e-9) piece.mark("waist", name, { terms, step: 0, ...cut, why: "dart" });
+  const why = allowance === undefined ? "dart" : "side-width";
+  if (Math.abs(stitch.y) < 1e-9) piece.mark("waist", name, { terms, step: 0, ...cut, why });
   else
     piece.at({
       id: `waist/${name}`,
       terms,
       stitch,
       ...(allowance === undefined ? {} : { allowance: allowance.value }),
-      why: allowance === undefined ? "dart" : "side-width",
+      why,
     });
 }
 
@@ -116,7 +118,7 @@ function chalkDart(piece: PieceChalk, half: HalfSkirt, dart: SkirtDart, index: n
 function waistSideTerms({ waist, numbers }: HalfSkirt): readonly Term[] {
   return [
     ...waist.terms,
-    ...givenBackTerms("zip-hollow", "zip-hollow-given-back", numbers.hollow),
+    ...givenBackTerms(HOLLOW, "zip-hollow-given-back", numbers.hollow),
     ...numbers.darts.flatMap(({ id, intake }) => givenBackTerms(id, "waist-dart-given-back", intake)),
   ];
 }

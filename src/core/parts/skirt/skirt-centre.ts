@@ -22,6 +22,7 @@ import {
   straight,
 } from "../../geometry";
 import { both, type Inches, pickSystem } from "../../length";
+import { HOLLOW, RUN_OUT_ABOVE_HIP } from "../hollow";
 import type { HalfSkirt } from "./plan-skirt";
 import type { SkirtForm } from "./skirt-form";
 
@@ -37,8 +38,6 @@ function centreRule(given: Given, form: SkirtForm): "allowance.zip" | "allowance
   if (form.hemSlit !== "slit") return seam;
   return ruleLength(given, "allowance.slit") > ruleLength(given, seam) ? "allowance.slit" : seam;
 }
-
-const _centreAllowance = (given: Given, form: SkirtForm): Inches => ruleLength(given, centreRule(given, form));
 
 /** How far the centre-back line lies inside the cloth: its seam, and a vent that reaches beyond it. */
 export function centreInset(given: Given, form: SkirtForm): Sum {
@@ -84,9 +83,6 @@ export function chalkCentreMarks(piece: PieceChalk, half: HalfSkirt): void {
   ventMark(piece, "vent/hem", corners[1]);
 }
 
-/** A hollow has run out this far above the hip line. */
-const RUN_OUT_ABOVE_HIP = both(2, 5);
-
 /** The centre line from the waist down: plumb, or out of the hollow of the body above. */
 function centreLine(given: Given, { numbers, drawn }: HalfSkirt): Path {
   const { hollow, hipDown, hemDown } = numbers;
@@ -101,7 +97,7 @@ export function chalkHollow(piece: PieceChalk, half: HalfSkirt): void {
   const { hollow } = half.numbers;
   if (hollow === 0) return;
   const line = centreLine(piece.given, half);
-  piece.takeOut("zip-hollow", "zip-hollow", (down) => crossAtDepth(line, Math.max(0, down))[0]?.x ?? 0);
+  piece.takeOut(HOLLOW, "zip-hollow", (down) => crossAtDepth(line, Math.max(0, down))[0]?.x ?? 0);
   piece.mark("waist", "hollow", { terms: [ruleTerm(piece.given, "zipHollow")], why: "zip-hollow" });
 }
 
