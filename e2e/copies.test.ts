@@ -47,7 +47,7 @@ describe("the whole shop in a file, and back", () => {
     await page.goto(address + client, { waitUntil: "networkidle" });
     const own = JSON.parse(readFileSync(await download(page, "Everything about Annika Verhoest"), "utf8"));
     expect(own).toMatchObject({ format: "inner-fold/client", name: "Annika Verhoest" });
-    expect(own.orders).toHaveLength(3);
+    expect(own.orders).toHaveLength(4);
     await page.getByText("Take Annika Verhoest out of the book").click();
     await page.getByLabel("Write the name to be sure").fill("Annika");
     await page.getByRole("button", { name: "Take out" }).click();

@@ -39,7 +39,7 @@ describe("a whole day at the table", () => {
     await page.getByRole("button", { name: /^Sheath dress/ }).click();
     await page.getByRole("heading", { name: "Sheath dress for Hester Vane" }).waitFor();
     const garment = page.url();
-    await page.getByRole("img", { name: "The garment flat, front and back" }).waitFor();
+    await page.getByRole("group", { name: "The garment flat, front and back" }).waitFor();
     await page.getByRole("radio", { name: "Square" }).first().click();
     await page.getByText("Kept.").waitFor();
 
@@ -108,7 +108,7 @@ describe("the week", () => {
   it("keeps a fitting and a promise, shows them on their days, and moves a cut garment on", async () => {
     const { page } = await openPage(browser);
     await page.goto(address, { waitUntil: "networkidle" });
-    await page.getByRole("button", { name: "Days of no. 3" }).click();
+    await page.getByRole("button", { name: "Days of no. 3", exact: true }).click();
     const slip = page.getByRole("dialog");
     await slip.getByLabel("Promised for").fill("");
     await slip.getByRole("button", { name: "A fitting" }).click();

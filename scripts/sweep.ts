@@ -1,7 +1,7 @@
 /**
  * Looks for drafts that are not sound, in three ways:
  *
- * - `npm run sweep [-- BODIES [GARMENT]]`: every garment × three sets × a made-up crowd and the extremes.
+ * - `npm run sweep [-- BODIES [GARMENT]]`: every garment, and each skirt under it, × three sets × a crowd and the extremes.
  * - `npm run sweep -- --random N [--seed S] [--garment ID]`: random rules, choices, bodies, notes, units and ticks, judged by
  *   an eye of its own; each class of mistake is shown by its smallest order.
  * - `npm run sweep -- --remedies [N] [--seed S]`: follows what refusals offer, and counts how often that draws.

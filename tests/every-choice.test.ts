@@ -23,8 +23,16 @@ const DIFFERENT = {
 /** Values of a choice that differ from its default: every option, both ends of a length, yes and no. */
 function otherValues(choice: ChoiceDefinition): readonly (string | number | boolean)[] {
   if (choice.kind === "flag") return [!choice.default];
+  if (choice.kind === "list")
+    return [choice.range[1], 0.5].map((one) =>
+      Array(choice.count[0] + 1)
+        .fill(one)
+        .join("; "),
+    );
   const ways = Object.keys(choice.options ?? {}).filter((id) => id !== choice.default);
-  return choice.kind === "option" ? ways : [...ways, ...choice.range.map((end) => `${end} in`)];
+  return choice.kind === "option"
+    ? ways
+    : [...ways, ...choice.range.map((end) => (choice.kind === "ratio" ? end : `${end} in`))];
 }
 
 function see(order: object): Seen | null {
@@ -78,6 +86,10 @@ const NO_LENGTH: ReadonlySet<string> = new Set([
   "count",
   "turns",
   "whole",
+  "across",
+  "n",
+  "sweep",
+  "grain",
 ]);
 
 function piecesOf(garment: string, choices: object = {}): Draft {
@@ -93,6 +105,10 @@ const walked: readonly (readonly [string, object])[] = [
   ["shirt", {}],
   ["yoke-gown", {}],
   ["pocket-shirt", {}],
+  ["ruched-skirt", {}],
+  ["circle-skirt", { circleShare: 0.75 }],
+  ["tiered-dress", {}],
+  ["mermaid-skirt", {}],
 ];
 
 describe("half scale", () => {

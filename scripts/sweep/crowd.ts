@@ -1,6 +1,9 @@
-/** Every garment × three sets × a made-up crowd and the extremes: what is refused and what is found, and how often. */
-import { garments } from "../../src/core/garments";
-import type { Counts, SetFigures } from "./garment";
+/**
+ * Every garment, as it comes and with each skirt that it takes, × three sets × a made-up crowd and the extremes: what is
+ * refused and what is found, and how often.
+ */
+import { type Garment, garments } from "../../src/core/garments";
+import type { Counts, SetFigures, Whole } from "./garment";
 
 /** A correlated crowd may be refused this often at most. */
 const MOST_REFUSED = 0.02;
@@ -13,6 +16,15 @@ function lines(label: string, counts: Counts, total: number): readonly string[] 
     ([key, often]) => `    ${`${label}${key}`.padEnd(48)}${String(often).padStart(6)}  ${percent(often / total)}`,
   );
 }
+
+/** A garment as it comes, and with every skirt that may be chosen under it. */
+function wholes({ id, choices }: Garment): readonly Whole[] {
+  const { skirt } = choices;
+  const skirts = skirt?.kind === "option" ? Object.keys(skirt.options).filter((key) => key !== "none") : [];
+  return [{ garment: id }, ...skirts.map((key) => ({ garment: id, skirt: key }))];
+}
+
+const title = ({ garment, skirt }: Whole): string => (skirt === undefined ? garment : `${garment} with skirt ${skirt}`);
 
 function report(garment: string, sets: readonly SetFigures[]): string {
   return sets
@@ -39,13 +51,15 @@ export async function sweepCrowd(
   draw: (words: readonly string[]) => Promise<unknown>,
   { bodies, only, cores }: CrowdQuestion,
 ): Promise<boolean> {
-  const wanted = garments.map(({ id }) => id).filter((id) => only === undefined || id === only);
+  const wanted = garments.filter(({ id }) => only === undefined || id === only).flatMap(wholes);
   const waiting = [...wanted];
   const done: SetFigures[] = [];
   const work = async () => {
-    for (let garment = waiting.shift(); garment !== undefined; garment = waiting.shift()) {
-      const sets = (await draw([garment, bodies])) as readonly SetFigures[];
-      process.stdout.write(`${report(garment, sets)}\n`);
+    for (let whole = waiting.shift(); whole !== undefined; whole = waiting.shift()) {
+      const { garment, skirt } = whole;
+      const words = [garment, bodies, ...(skirt === undefined ? [] : [skirt])];
+      const sets = (await draw(words)) as readonly SetFigures[];
+      process.stdout.write(`${report(title(whole), sets)}\n`);
       done.push(...sets);
     }
   };
@@ -54,7 +68,7 @@ export async function sweepCrowd(
   const worst = Math.max(...done.map((one) => one.refused / one.bodies));
   const all = done.reduce((sum, one) => sum + one.refused, 0) / done.reduce((sum, one) => sum + one.bodies, 0);
   process.stdout.write(
-    `${wanted.length} garments × ${done.length / wanted.length} sets: ${errors} accepted drafts with an error; refused ${percent(all)}, at most ${percent(worst)} of a garment and set\n`,
+    `${wanted.length} garments and compositions × ${done.length / wanted.length} sets: ${errors} accepted drafts with an error; refused ${percent(all)}, at most ${percent(worst)} of a garment and set\n`,
   );
   return errors === 0 && worst < MOST_REFUSED;
 }

@@ -1,5 +1,5 @@
 import { type CutSheet, type Order, withChecks } from "@/core/formats";
-import { findGarment } from "@/core/garments";
+import { nameGarment } from "@/core/garments";
 import { database, listAllCards, listRuleSets, readWholeShop } from "@/db";
 import { writeCardCsv } from "./backup/card-csv";
 import { readDump } from "./backup/dumps";
@@ -69,7 +69,7 @@ export async function downloadPdf(orderId: string, kind: string, paper: string):
   const { order, client, outcome, ownSets, progress } = await loadSheet(orderId);
   if (outcome.kind !== "sheet") return new Response("This order cannot be drawn as it stands.", { status: 409 });
   const sheet: CutSheet = withChecks(outcome.sheet, progress?.checks ?? {}, progress?.done ?? []);
-  const garment = findGarment(order.garment)?.label ?? order.garment;
+  const garment = nameGarment(order);
   const head = { client: client.name, number: order.number, garment, rules: nameSet(order.rules, ownSets) };
   const { print, name } = kinds[kind as keyof typeof kinds];
   const bytes = await print(sheet, head, paper as Paper);

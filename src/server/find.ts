@@ -1,4 +1,4 @@
-import { findGarment } from "@/core/garments";
+import { nameGarment } from "@/core/garments";
 import { database, listClients, listOrders } from "@/db";
 
 /** A client or an order that a few letters can find. */
@@ -18,11 +18,11 @@ export async function listFindable(): Promise<readonly Findable[]> {
     label: name,
     about: "client",
   }));
-  const orders = (await listOrders(db)).map(({ id, number, clientName, garment, state }) => ({
+  const orders = (await listOrders(db)).map((order) => ({
     kind: "order" as const,
-    path: `/orders/${id}/sheet`,
-    label: `${clientName}: ${findGarment(garment)?.label ?? garment}`,
-    about: `no. ${number}, ${state}`,
+    path: `/orders/${order.id}/sheet`,
+    label: `${order.clientName}: ${nameGarment(order)}`,
+    about: `no. ${order.number}, ${order.state}`,
   }));
   return [...clients, ...orders];
 }

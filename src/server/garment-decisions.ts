@@ -1,5 +1,5 @@
-import type { ChoiceDefinition } from "@/core/chalk";
-import { findGarment } from "@/core/garments";
+import type { ChoiceDefinition, ChoicePart } from "@/core/chalk";
+import { findGarment, partOfChoice } from "@/core/garments";
 import { type RuleId, ruleDefinition, ruleSets } from "@/core/rules";
 import type { OwnRuleSet } from "@/db";
 
@@ -9,9 +9,15 @@ export interface Decision {
   readonly label: string;
   readonly why: string;
   readonly options: readonly { readonly id: string; readonly label: string }[] | null;
-  /** Least and most in inches, when it can be a length. */
+  /** Least and most, in inches where it can be a length. */
   readonly range: readonly [number, number] | null;
+  /** Whether its number is so many times something, and no length. */
+  readonly ratio?: boolean;
+  /** Whether it is several lengths in a row. */
+  readonly list?: boolean;
   readonly flag: boolean;
+  /** Which part of the garment it is about; left out of rules. */
+  readonly part?: ChoicePart;
   /** The values of other choices under which it matters; left out where it always does. */
   readonly when?: ChoiceDefinition["when"];
 }
@@ -55,11 +61,14 @@ export function decisionsOf(garmentId: string, ownSets: readonly OwnRuleSet[]): 
       id,
       label: choice.label,
       why: choice.why,
+      ...(garment === undefined ? {} : { part: partOfChoice(garment, id) }),
       options:
-        choice.kind !== "flag" && choice.options !== undefined
+        choice.kind !== "flag" && choice.kind !== "list" && choice.options !== undefined
           ? Object.entries(choice.options).map(([option, label]) => ({ id: option, label }))
           : null,
-      range: choice.kind === "length" ? choice.range : null,
+      range: choice.kind === "length" || choice.kind === "ratio" ? choice.range : null,
+      ...(choice.kind === "ratio" ? { ratio: true } : {}),
+      ...(choice.kind === "list" ? { list: true } : {}),
       flag: choice.kind === "flag",
       ...(choice.when === undefined ? {} : { when: choice.when }),
     }),

@@ -28,6 +28,11 @@ function waistAllowance(seen: Seen): number {
   return onTick(seen, Number(choices.elasticWidth)) + (metric ? 2 / 2.54 : 0.75);
 }
 
+/** A lower edge that a ruffle or band is gathered to has a seam there, and no hem. */
+function isSewnBelow({ draft }: Seen, piece: Piece, edge: Edge): boolean {
+  return draft.seams.some(({ gathered, b }) => gathered === true && b.includes(`${piece.id}/${edge.id}`));
+}
+
 /** The allowance that an edge should have, by its role alone; null where the edge is its own cutting line. */
 export function wantedAllowance(seen: Seen, piece: Piece, edge: Edge): number | null {
   const choices = seen.read.given.choices;
@@ -43,7 +48,7 @@ export function wantedAllowance(seen: Seen, piece: Piece, edge: Edge): number | 
     case "side":
       return ruleNumber(seen, "allowance.side");
     case "hem":
-      return ruleNumber(seen, "allowance.hem");
+      return ruleNumber(seen, isSewnBelow(seen, piece, edge) ? "allowance.waistJoin" : "allowance.hem");
     case "waist":
       return waistAllowance(seen) + (piece.part === "skirt" ? 0 : choice("trimLength"));
     case "panel":
@@ -181,6 +186,7 @@ function reachOf(seen: Seen, mark: string): number {
   const cutting = seen.read.given.rules.armholeLine.value === "cutting";
   if (mark === "chest/side" && cutting) return 3 / 16 + ruleNumber(seen, "allowance.armhole");
   // The seam is rounded over the bust point, so that it does not peak.
+  if (mark === "flare/side") return 13 / 16;
   return mark === "bust/point" ? 5 / 16 : 1 / 16;
 }
 

@@ -24,15 +24,31 @@ function walkEdge(draft: Draft, reference: string, backwards: boolean): Walk {
     .filter((notch) => notch.edge === edge.id)
     .map(({ id, at }) => {
       const sewn = at - closedBefore(edge, at);
-      return [id, backwards ? length - sewn : sewn] as const;
+      return [closedDart(id), backwards ? length - sewn : sewn] as const;
     });
   return { length, notches };
 }
 
-/** An edge is walked from its upper end; one that lies level, from the centre outwards. */
-function runsUp(edge: Edge): boolean {
+/** Where the waist of a part that was spread meets its side. */
+function waistOf(draft: Draft, reference: string): Spot | undefined {
+  const piece = draft.pieces.find(({ id }) => id === reference.split("/")[0]);
+  if (piece?.sectors === undefined) return undefined;
+  return piece.marks.find(({ id }) => id === "waist/side")?.place.stitch;
+}
+
+/** Both legs of a dart lie at one place once it is closed: what it meets may have one notch for both. */
+function closedDart(id: string): string {
+  return id.replace(/^(dart(-\d)?)-(inner|outer)$/, "$1");
+}
+
+/** An edge is walked from its upper end; a waist, and one that lies level, from the centre outwards. */
+function runsUp(edge: Edge, waist: Spot | undefined): boolean {
   const chain = chainOf(edge.stitch);
   const [start, end] = [chain[0] as Spot, chain.at(-1) as Spot];
+  // A part that was spread may lie upside down: there an edge starts at the waist.
+  if (waist !== undefined)
+    return Math.hypot(start.x - waist.x, start.y - waist.y) > Math.hypot(end.x - waist.x, end.y - waist.y);
+  if (edge.role === "waist") return start.x > end.x;
   return Math.abs(start.y - end.y) > 1 ? start.y > end.y : start.x > end.x;
 }
 
@@ -40,7 +56,11 @@ function walkRow(draft: Draft, row: readonly string[]): Walk {
   return row.reduce<Walk>(
     (sum, reference) => {
       const edge = edgeByReference(draft, reference);
-      const { length, notches } = walkEdge(draft, reference, edge !== undefined && runsUp(edge));
+      const { length, notches } = walkEdge(
+        draft,
+        reference,
+        edge !== undefined && runsUp(edge, waistOf(draft, reference)),
+      );
       const moved = notches.map(([id, at]) => [id, at + sum.length] as const);
       return { length: sum.length + length, notches: [...sum.notches, ...moved] };
     },
@@ -68,8 +88,9 @@ export function judgeSeams({ draft }: Seen): readonly Fault[] {
   return draft.seams.flatMap((seam) => {
     const [a, b] = [walkRow(draft, seam.a), walkRow(draft, seam.b)];
     const over = a.length - b.length;
+    // What is gathered meets by quarters, once both edges were folded in four.
     // A band round the whole body is told once; a half on the fold lies against it twice, one of them mirrored.
-    const mirrored = new Set(seam.b).size < seam.b.length;
+    const mirrored = new Set(seam.b).size < seam.b.length || seam.gathered === true;
     const meets = over >= seam.ease.least - MEETS && over <= seam.ease.most + MEETS;
     return [
       ...(meets ? [] : [fault(`seam ${seam.id}`, "differs by", over)]),

@@ -7,7 +7,7 @@ function edgesOf(step: TableStep): readonly string[] {
 }
 
 function isShears({ act }: TableStep): boolean {
-  return act.kind === "cut" || act.kind === "re-cut" || act.kind === "cut-out";
+  return act.kind === "cut" || act.kind === "re-cut" || act.kind === "cut-out" || act.kind === "cut-hole";
 }
 
 /** Step ids once each, and no cut of what the same step forbids, or that was forbidden until the layers are apart. */

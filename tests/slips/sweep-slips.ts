@@ -33,6 +33,15 @@ function together(draft: Draft, piece: Piece): readonly Piece[] {
   return draft.pieces.filter(({ id, drawnWith }) => id === inner || drawnWith === inner);
 }
 
+/** A garment on a body; null where it cannot be drawn, and where it is all rings and strips: those have lengths alone. */
+function drawHalves(garment: string, measurements: object): Draft | null {
+  const read = readOrder({ garment, client: { card: { measurements } } });
+  const drawn = read.ok ? draftOrder(read.value) : undefined;
+  if (drawn?.ok !== true) return null;
+  const { draft } = drawn.value;
+  return draft.pieces.some(({ half }) => half !== null) ? draft : null;
+}
+
 function pairsOf(draft: Draft, lengths: readonly CheckLength[]): readonly CheckPair[] {
   const idOf = (reference: string | undefined) =>
     lengths.find(({ piece, edge }) => `${piece}/${edge}` === reference)?.id;
@@ -53,10 +62,8 @@ export function sweepSlips(count: number, seed: number): SlipFigures {
   const crowd = makeCrowd(seed, 40);
   let [tried, noticed, named, byPlace, alarms, took] = [0, 0, 0, 0, 0, 0];
   while (tried < count) {
-    const read = readOrder({ garment: pick(garments).id, client: { card: { measurements: pick(crowd) } } });
-    const drawn = read.ok ? draftOrder(read.value) : undefined;
-    if (drawn?.ok !== true) continue;
-    const { draft } = drawn.value;
+    const draft = drawHalves(pick(garments).id, pick(crowd));
+    if (draft === null) continue;
     const piece = pick(draft.pieces.filter(({ half }) => half !== null));
     const pieces = together(draft, piece);
     const lengths = checkLengths(pieces, false);

@@ -16,6 +16,7 @@ export type Outcome =
 const TRUE_ERRORS: ReadonlySet<FindingId> = new Set([
   "head-does-not-pass",
   "body-does-not-pass",
+  "flare-narrow",
   "cloth-too-narrow",
   "cloth-too-short",
 ]);

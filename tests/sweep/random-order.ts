@@ -10,7 +10,7 @@ export interface RandomOrder {
   readonly garment: string;
   readonly unit: "in" | "cm";
   readonly client: { readonly card: { readonly measurements: Readonly<Record<string, number | string>> } };
-  readonly choices: Readonly<Record<string, string | boolean>>;
+  readonly choices: Readonly<Record<string, string | number | boolean>>;
   readonly rules: Readonly<Record<string, string | boolean>>;
   readonly figureNotes: readonly {
     readonly piece: string;
@@ -63,10 +63,22 @@ function randomRule(dice: Dice, id: RuleId): string | boolean {
     : randomLength(dice, range ?? [0, 1]);
 }
 
-function randomChoice(dice: Dice, choice: ChoiceDefinition): string | boolean {
+/** A ratio inside its range: an end, or in tenths or hundredths. */
+function randomRatio(dice: Dice, [least, most]: readonly [number, number]): number {
+  if (dice.chance(0.2)) return dice.pick([least, most]);
+  return Number((least + dice.next() * (most - least)).toFixed(dice.pick([1, 2])));
+}
+
+function randomChoice(dice: Dice, choice: ChoiceDefinition): string | number | boolean {
   if (choice.kind === "flag") return dice.chance(0.5);
+  if (choice.kind === "list") {
+    const [least, most] = choice.count;
+    const many = least + Math.floor(dice.next() * (most - least + 1));
+    return Array.from({ length: many }, () => randomLength(dice, choice.range)).join("; ");
+  }
   const ways = Object.keys(choice.options ?? {});
   if (choice.kind === "option" || (ways.length > 0 && dice.chance(0.5))) return dice.pick(ways);
+  if (choice.kind === "ratio") return randomRatio(dice, choice.range);
   return randomLength(dice, choice.range);
 }
 

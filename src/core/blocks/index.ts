@@ -1,9 +1,11 @@
 export { type ArmholePlan, armholeMiddle, drawArmhole, redrawToUnderarm, solveUnderarm, wayAtMiddle } from "./armhole";
 export { type BodicePlan, needsArmhole, pieceIds, plainArmhole, planBodice, type SewnArmhole } from "./bodice-plan";
+export { chalkRing, RING_CENTRE, type RingFold, type RingPlan } from "./ring";
 export type { ShoulderPlan, Side } from "./shoulder";
 export {
   dartPeak,
   drawSkirtHalf,
+  mermaidPoints,
   peggedCarry,
   type SkirtDart,
   type SkirtHalf,

@@ -19,6 +19,7 @@ import {
   pathLength,
   placeAtLength,
   rightOf,
+  roundCorner,
   type Segment,
   scale,
   splitAtAcross,
@@ -41,7 +42,16 @@ export interface SkirtDart {
 export type SkirtHem =
   | { readonly kind: "straight" }
   | { readonly kind: "pegged"; readonly peg: Inches }
-  | { readonly kind: "flared"; readonly flare: Inches; readonly from: "waist" | "hip" };
+  | { readonly kind: "flared"; readonly flare: Inches; readonly from: "waist" | "hip" }
+  | {
+      readonly kind: "mermaid";
+      /** How far down it opens, and how far in from the hip's plumb line it is there. */
+      readonly flareDown: Inches;
+      readonly in: Inches;
+      /** Out from that plumb line on the hem line, and how far round the turn above it is made. */
+      readonly out: Inches;
+      readonly rounded: Inches;
+    };
 
 /** The numbers of half a skirt: net, from the centre across and from the waist line down. */
 export interface SkirtNumbers {
@@ -103,15 +113,11 @@ function hipCurve(top: Point, hip: Point, hipDown: Inches, onward: Direction): P
 function peggedSide(numbers: SkirtNumbers, peg: Inches): Path {
   const { hip: width, hipDown, hemDown, lengthened } = numbers;
   const [top, hip, hem] = [topOf(numbers), at(width, hipDown), at(width - peg, hemDown)];
-  const slope = way(hip, hem);
-  const left = add(hip, scale(slope, distance(hip, hem) * LEFT_PLUMB));
   const carried = peggedCarry(numbers, peg) + lengthened;
-  const blend = leaningLine(hip, 0, left, slope.x / slope.y);
   return joinPaths([
     hipCurve(top, hip, hipDown, DOWN),
-    blend,
-    straight(left, hem),
-    ...(carried > 0 ? [straight(hem, add(hem, scale(slope, carried)))] : []),
+    peggedRun(hip, hem),
+    ...(carried > 0 ? [straight(hem, add(hem, scale(way(hip, hem), carried)))] : []),
   ]);
 }
 
@@ -143,6 +149,34 @@ function flaredSide(numbers: SkirtNumbers, flare: Inches, from: "waist" | "hip")
   return joinPaths([hipCurve(top, hip, hipDown, slant), straight(hip, foot)]);
 }
 
+/** From the hip to a place further in, as a pegged side runs: plumb at the hip, straight from a third of the way down. */
+function peggedRun(hip: Point, to: Point): Path {
+  const slope = way(hip, to);
+  const left = add(hip, scale(slope, distance(hip, to) * LEFT_PLUMB));
+  return joinPaths([leaningLine(hip, 0, left, slope.x / slope.y), straight(left, to)]);
+}
+
+/** Where a mermaid opens, and the reading on the hem line that its slant runs to. */
+export function mermaidPoints(
+  { hip, hemDown }: SkirtNumbers,
+  { flareDown, in: inwards, out }: Extract<SkirtHem, { kind: "mermaid" }>,
+): readonly [Point, Point] {
+  return [at(hip - inwards, flareDown), at(hip + out, hemDown)];
+}
+
+/** Close to the flare line, then out along one slant; the turn between them rounded (craft: skirts, mermaid). */
+function mermaidSide(numbers: SkirtNumbers, hem: Extract<SkirtHem, { kind: "mermaid" }>): Path {
+  const { hip: width, hipDown, hemDown, lengthened } = numbers;
+  const hip = at(width, hipDown);
+  const [turn, reading] = mermaidPoints(numbers, hem);
+  // The slant keeps the length of a plumb line below its turn.
+  const foot = add(turn, scale(way(turn, reading), hemDown - hem.flareDown + lengthened));
+  return joinPaths([
+    hipCurve(topOf(numbers), hip, hipDown, DOWN),
+    roundCorner(peggedRun(hip, turn), straight(turn, foot), hem.rounded),
+  ]);
+}
+
 function straightSide(numbers: SkirtNumbers): Path {
   const { hip: width, hipDown, hemDown, lengthened } = numbers;
   const hip = at(width, hipDown);
@@ -159,6 +193,8 @@ export function skirtSide(numbers: SkirtNumbers): Path {
       return peggedSide(numbers, hem.peg);
     case "flared":
       return flaredSide(numbers, hem.flare, hem.from);
+    case "mermaid":
+      return mermaidSide(numbers, hem);
     default:
       return hem satisfies never;
   }
@@ -179,7 +215,8 @@ function skirtHem({ hem, hemDown }: SkirtNumbers, side: Path): Path {
   const foot = pathEnd(side);
   const centre = at(0, hemDown);
   const leaving = rightOf(placeAtLength(side, pathLength(side)).tangent);
-  if (hem.kind === "flared") return { start: foot, segments: [squareCurve(foot, leaving, centre, INWARDS)] };
+  if (hem.kind === "flared" || hem.kind === "mermaid")
+    return { start: foot, segments: [squareCurve(foot, leaving, centre, INWARDS)] };
   if (foot.y - hemDown < 1e-6) return straight(foot, centre);
   const level = at(foot.x - SQUARED_OVER, hemDown);
   return { start: foot, segments: [squareCurve(foot, leaving, level, INWARDS), lineTo(centre)] };

@@ -27,6 +27,8 @@ export const chalkActs: Readonly<Record<ChalkAct["kind"], ActKind>> = {
   "top-line": act("other", "line", true, true),
   "zip-line": act("other", "centre", true, true),
   "centre-line": act("other", "centre", true, true),
+  "ring-centre": act("other", "marks", true, true),
+  swing: act("other", "stitch", true, true),
   "guide-line": act("down", "line", true, true),
   mark: act("other", "marks", true, true),
   "centre-mark": act("down", "marks", true, true),

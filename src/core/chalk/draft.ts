@@ -5,7 +5,7 @@ import type { DeclaredCode, PieceName, TakeOutCode } from "./codes";
 import type { Given } from "./given";
 import type { Term } from "./term";
 
-export const lineIds = ["top", "chest", "bust", "underbust", "waist", "hip", "hem"] as const;
+export const lineIds = ["top", "chest", "bust", "underbust", "waist", "hip", "flare", "hem"] as const;
 export type LineId = (typeof lineIds)[number];
 
 /** Where a tape starts. */
@@ -18,10 +18,12 @@ export type Origin =
   | "cloth-edge"
   | "armhole-line"
   | "hem-line"
+  | "ring-centre"
   | "lowest-mark"
   | "edge-start";
 
-export type CentreOrigin = Extract<Origin, "fold" | "zip-line" | "centre-line">;
+/** Where a piece's widths start: at its centre, or at the edge of the cloth where it has none. */
+export type CentreOrigin = Extract<Origin, "fold" | "zip-line" | "centre-line" | "cloth-edge">;
 
 /** What a garment is composed of; a check or a fold that is about one part asks the pieces of that part alone. */
 export const partIds = ["body", "skirt", "sleeve", "collar", "finish"] as const;
@@ -142,7 +144,12 @@ export type ChalkAct =
   | { readonly kind: "dart"; readonly dart: string; readonly through: readonly string[] }
   | { readonly kind: "move-out"; readonly piece: string }
   | { readonly kind: "split"; readonly upper: string; readonly lower: string }
-  | { readonly kind: "strip"; readonly length: Inches; readonly depth: Inches }
+  /** `across` says how many are chalked one below the other from selvedge to selvedge; left out where it runs along the cloth. */
+  | { readonly kind: "strip"; readonly length: Inches; readonly depth: Inches; readonly across?: number }
+  /** Where the end of the tape is held for a ring. */
+  | { readonly kind: "ring-centre"; readonly mark: string }
+  /** The tape swung round the centre: one edge of a ring, and its cutting line. */
+  | { readonly kind: "swing"; readonly edge: string; readonly radius: Inches; readonly cutRadius: Inches }
   | { readonly kind: "guide-line"; readonly line: LineId }
   | { readonly kind: "mark"; readonly mark: string; readonly line: LineId }
   | { readonly kind: "centre-mark"; readonly mark: string }
@@ -205,6 +212,15 @@ export type StepReason =
   | "corner-lift"
   | "hem-peg"
   | "band"
+  | "strips"
+  | "facing"
+  | "godet"
+  | "spread-edge"
+  | "spread-hinge"
+  | "slit-out"
+  | "ring-centre"
+  | "ring-inner"
+  | "ring-outer"
   | "buttonhole"
   | "basque"
   | "split"
@@ -221,11 +237,40 @@ export type StepReason =
   | "skirt-waist"
   | "casing"
   | "slit-top"
+  | "flare-line"
+  | "flare-point"
   | "vent";
 
 /** The cloths that a garment may be cut from, each on its own width. */
 export const clothIds = ["main", "contrast", "lining", "stay"] as const;
 export type ClothId = (typeof clothIds)[number];
+
+/** Strips that are joined end to end into a round, and where the joins fall: sewn lengths from the centre back. */
+export interface StripRound {
+  readonly sewn: Inches;
+  /** How deep it hangs, its seams off. */
+  readonly hangs: Inches;
+  readonly count: number;
+  readonly joins: readonly Inches[];
+  /** Whether two of its ends meet at an opening. */
+  readonly opens: boolean;
+}
+
+/** A part of a piece between two lines that it was spread along, as it comes to lie, numbered from 1. */
+export interface PieceSector {
+  readonly n: number;
+  readonly path: Path;
+  /** Where it turned about, as it lies, and how far; the held one not at all. */
+  readonly about: Point;
+  readonly angle: Radians;
+}
+
+export interface StripCut {
+  readonly length: Inches;
+  readonly depth: Inches;
+  /** Left out where it is no part of a round. */
+  readonly round?: StripRound;
+}
 
 export interface Piece {
   readonly id: string;
@@ -237,11 +282,12 @@ export interface Piece {
   /** Whether its half is called by it at the table: whole, or the panel at the centre; no yoke, and no panel beside it. */
   readonly lead: boolean;
   /** A straight strip of this cut size, chalked single by its two lengths; null for any other piece. */
-  readonly strip: { readonly length: Inches; readonly depth: Inches } | null;
+  readonly strip: StripCut | null;
   readonly cloth: ClothId;
   readonly cut: {
     readonly copies: number;
-    readonly on: "fold" | "quarter" | "pair" | "single";
+    /** `across` lies on a fold that runs from selvedge to selvedge. */
+    readonly on: "fold" | "across" | "quarter" | "pair" | "single";
     readonly mirrored: boolean;
   };
   /** Which way the cloth's length runs on the piece as it is drawn: 0 down its origin line. */
@@ -261,6 +307,8 @@ export interface Piece {
   readonly takeOuts: readonly TakeOut[];
   readonly darts: readonly Dart[];
   readonly turn: Turn | null;
+  /** Of a piece that was slashed and spread; left out of any other. */
+  readonly sectors?: readonly PieceSector[];
   readonly notches: readonly Notch[];
   readonly steps: readonly ChalkStep[];
   readonly outline: { readonly stitch: Path; readonly cut: readonly Point[] };
@@ -277,6 +325,8 @@ export interface SeamPlan {
   readonly ease: { readonly least: Inches; readonly most: Inches };
   /** A notch that both rows have: each part up to it and from it must meet by itself. */
   readonly parts?: string;
+  /** Set where the first is gathered into the second: how much longer it is counts as its fullness. */
+  readonly gathered?: true;
 }
 
 export type GirthLine = "bust" | "underbust" | "waist" | "hip";
@@ -312,7 +362,14 @@ export interface Remark {
     | "many-darts"
     | "waist-over-hip"
     | "hip-break"
-    | "elastic-to-cut";
+    | "elastic-to-cut"
+    | "ring-ease"
+    | "ring-pieced"
+    | "ring-in-more"
+    | "ruche-turns-far"
+    | "cords"
+    | "facing-stay"
+    | "godets";
   readonly piece: string;
   readonly numbers: Readonly<Record<string, Inches>>;
 }

@@ -31,6 +31,8 @@ export interface Given {
   readonly rules: ResolvedRules;
   readonly choices: ChoiceValues;
   readonly figureNotes: readonly FigureNote[];
+  /** Of the main cloth, from selvedge to selvedge: how many strips a round takes, and how a ring is pieced. */
+  readonly clothWidth: Inches;
 }
 
 export function givenTick(given: Given): Tick {

@@ -2,13 +2,17 @@ export { type ActLook, actLook, chalkActs } from "./acts";
 export {
   type ChoiceDefinition,
   type ChoiceDefinitions,
+  type ChoicePart,
   type ChoiceProblem,
   type ChoiceProblemCode,
   type ChoiceValue,
   type ChoiceValues,
   checkChoice,
   choiceDefault,
+  choiceParts,
   isAsked,
+  readList,
+  writeList,
 } from "./choice";
 export {
   type DeclaredCode,
@@ -43,9 +47,12 @@ export type {
   Origin,
   PartId,
   Piece,
+  PieceSector,
   Remark,
   SeamPlan,
   StepReason,
+  StripCut,
+  StripRound,
   TakeOut,
   TapeDirection,
   Turn,
@@ -80,5 +87,6 @@ export { type Bound, type Refusal, type RefusalCode, type Remedy, refusalCodes, 
 export { scaleDraft } from "./scale-draft";
 export { alongDrawn, alongSewn, sewnLength } from "./sewn";
 export { chalkDraft, Sheet } from "./sheet";
-export { type Drawn, findShortStride, type ShortStride, strideOf } from "./stride";
+export { type Drawn, findShortStride, kneeGirth, type ShortStride, strideOf } from "./stride";
 export { addTerms, type Sum, settle, type Term, type TermAbout, type TermKind, termKinds } from "./term";
+export { TIMES_ROUND } from "./times-round";

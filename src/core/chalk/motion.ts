@@ -1,7 +1,21 @@
 import { mapPath, type Path, type Point } from "../geometry";
 import type { Inches } from "../length";
 import { chalkActs } from "./acts";
-import type { ChalkAct, ChalkStep, Dart, Edge, GuideLine, LineId, Mark, Notch, Piece, TakeOut, Turn } from "./draft";
+import type {
+  ChalkAct,
+  ChalkStep,
+  Dart,
+  Edge,
+  GuideLine,
+  LineId,
+  Mark,
+  Notch,
+  Piece,
+  PieceSector,
+  StripCut,
+  TakeOut,
+  Turn,
+} from "./draft";
 import type { Term } from "./term";
 
 /** What becomes of a piece that is moved as a whole. */
@@ -114,7 +128,13 @@ function moveAct(act: ChalkAct, by: Mover): ChalkAct {
     case "at":
       return { ...act, down: by.depth(act.down) };
     case "strip":
-      return { ...act, length: by.length(act.length), depth: by.length(act.depth) };
+      return {
+        ...act,
+        length: by.length(act.length),
+        depth: by.length(act.depth),
+      };
+    case "swing":
+      return { ...act, radius: by.length(act.radius), cutRadius: by.length(act.cutRadius) };
     case "allowance":
       return {
         ...act,
@@ -143,6 +163,28 @@ function moveStep(step: ChalkStep, by: Mover): ChalkStep {
   };
 }
 
+function moveSector({ n, path, about, angle }: PieceSector, by: Mover): PieceSector {
+  return { n, path: by.path(path), about: by.point(about), angle };
+}
+
+function moveStrip({ length, depth, round }: StripCut, by: Mover): StripCut {
+  return {
+    length: by.length(length),
+    depth: by.length(depth),
+    ...(round === undefined
+      ? {}
+      : {
+          round: {
+            sewn: by.length(round.sewn),
+            hangs: by.length(round.hangs),
+            count: round.count,
+            joins: round.joins.map(by.length),
+            opens: round.opens,
+          },
+        }),
+  };
+}
+
 /**
  * A piece moved as a whole: raised, or drawn at another scale. The one walker over everything that a piece has: each
  * field is written out, so that one that is added and forgotten here does not compile.
@@ -157,7 +199,7 @@ export function movePiece(piece: Piece, motion: Motion): Piece {
     top: piece.top,
     half: piece.half,
     lead: piece.lead,
-    strip: orNull(strip, ({ length, depth }) => ({ length: by.length(length), depth: by.length(depth) })),
+    strip: orNull(strip, (one) => moveStrip(one, by)),
     cloth: piece.cloth,
     cut: piece.cut,
     grain: piece.grain,
@@ -172,6 +214,7 @@ export function movePiece(piece: Piece, motion: Motion): Piece {
     takeOuts: piece.takeOuts.map((takeOut) => moveTakeOut(takeOut, by)),
     darts: piece.darts.map((dart) => moveDart(dart, by)),
     turn: orNull(piece.turn, (turn) => moveTurn(turn, by)),
+    ...(piece.sectors === undefined ? {} : { sectors: piece.sectors.map((sector) => moveSector(sector, by)) }),
     notches: piece.notches.map((notch) => moveNotch(notch, by)),
     steps: piece.steps.map((step) => moveStep(step, by)),
     outline: { stitch: by.path(outline.stitch), cut: outline.cut.map(by.point) },

@@ -33,6 +33,10 @@ export interface PieceStart {
   readonly shift?: Sum;
   /** How far the finished edge reaches beyond the centre line, and how much is folded in beyond that. */
   readonly front?: { readonly overlap: Inches; readonly foldIn: Inches; readonly turns?: 1 | 2 };
+  /** Whether it is cut once, from one layer. */
+  readonly single?: boolean;
+  /** How often a single piece is cut; once, unless told. */
+  readonly copies?: number;
   /** Whether left and right are two pieces: always, but for a centre that stays on the fold. */
   readonly pair?: boolean;
   /** Where the origin runs at a depth, for a contoured centre back. */

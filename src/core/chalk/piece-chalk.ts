@@ -13,7 +13,20 @@ import {
 import type { Inches } from "../length";
 import { certain } from "../result";
 import type { DeclaredCode, TakeOutCode } from "./codes";
-import type { ChalkStep, Dart, Edge, GuideLine, LineId, Mark, Notch, Piece, StepReason, TakeOut, Turn } from "./draft";
+import type {
+  ChalkStep,
+  Dart,
+  Edge,
+  GuideLine,
+  LineId,
+  Mark,
+  Notch,
+  Piece,
+  PieceSector,
+  StepReason,
+  TakeOut,
+  Turn,
+} from "./draft";
 import { type Given, NOTHING, settleOnTape } from "./given";
 import { drawOutline } from "./outline";
 import type { AlongChalk, AtChalk, DartChalk, EdgeChalk, MarkChalk, PieceStart, PlaceChalk } from "./piece-calls";
@@ -41,6 +54,7 @@ export class PieceChalk {
   readonly #steps: ChalkStep[] = [];
   readonly #shift: Point;
   #turn: Turn | null = null;
+  #sectors: readonly PieceSector[] | null = null;
 
   constructor(
     readonly given: Given,
@@ -65,7 +79,7 @@ export class PieceChalk {
   /** The line that readings across start from, where that is not the fold itself. */
   #layOutCentre(): void {
     const { start } = this;
-    if (start.origin === "fold") return;
+    if (start.origin === "fold" || start.origin === "cloth-edge") return;
     const act =
       start.origin === "zip-line"
         ? ({ kind: "zip-line" } as const)
@@ -335,6 +349,11 @@ export class PieceChalk {
     this.#turn = { ...turn, about: add(turn.about, this.#shift) };
   }
 
+  /** Registers how a piece was slashed and spread. */
+  spread(sectors: readonly PieceSector[]): void {
+    this.#sectors = sectors;
+  }
+
   /** An edge of the outline; edges are chalked clockwise, from the neck at the centre. */
   edge(id: string, chalk: EdgeChalk): Edge {
     const onFold = chalk.onFold ?? false;
@@ -472,7 +491,8 @@ export class PieceChalk {
 
   finish(): Piece {
     const { start } = this;
-    const pair = start.pair ?? (start.origin !== "fold" || start.drawnWith !== undefined);
+    const single = start.single === true;
+    const pair = !single && (start.pair ?? (start.origin !== "fold" || start.drawnWith !== undefined));
     return {
       id: this.id,
       name: start.name,
@@ -482,7 +502,11 @@ export class PieceChalk {
       lead: start.lead ?? start.drawnWith === undefined,
       strip: null,
       cloth: "main",
-      cut: { copies: pair ? 2 : 1, on: pair ? "pair" : "fold", mirrored: pair },
+      cut: {
+        copies: single ? (start.copies ?? 1) : pair ? 2 : 1,
+        on: single ? "single" : pair ? "pair" : "fold",
+        mirrored: pair,
+      },
       grain: 0,
       origin: start.origin,
       originInset: start.originInset.value,
@@ -495,6 +519,7 @@ export class PieceChalk {
       takeOuts: this.#takenOut(),
       darts: this.#darts,
       turn: this.#turn,
+      ...(this.#sectors === null ? {} : { sectors: this.#sectors }),
       notches: this.#notches,
       steps: this.#steps,
       outline: drawOutline(this.#edges),
@@ -502,9 +527,9 @@ export class PieceChalk {
   }
 }
 
-/** How near a mark must lie to an edge that runs through it; a panel is rounded over the bust point, so that it does not peak. */
+/** How near a mark must lie to an edge that runs through it; a panel is rounded over the bust point and a mermaid where it opens, so that neither peaks. */
 const LIES_ON: Inches = 1 / 16;
-const REACHES: Readonly<Record<string, Inches>> = { "bust/point": 1 / 4 };
+const REACHES: Readonly<Record<string, Inches>> = { "bust/point": 1 / 4, "flare/side": 3 / 4 };
 
 function stepId(markId: string): string {
   return markId.replace("/", "-");

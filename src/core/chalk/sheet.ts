@@ -13,6 +13,8 @@ import { settleNotches } from "./settle-notches";
 import { settleOnCloth } from "./settle-on-cloth";
 import { type SplitPlan, splitPieces } from "./split-piece";
 
+const NO_EASE = { least: 0, most: 0 } as const;
+
 /** A part of the garment while it is chalked: its pieces are finished, split and laid on the cloth as it ends. */
 interface OpenPart {
   readonly id: PartId;
@@ -45,10 +47,15 @@ export class Sheet {
     chalk();
     this.#open = null;
     const whole = part.pieces.map((piece) => finishPiece(piece, part.starts));
-    const split = splitPieces(whole, this.#seams, part.splits);
-    this.#seams = split.seams;
+    // What is open is renamed with the seams where its piece is cut across.
+    const opens = part.opens.map(({ id, rows }): SeamPlan => ({ id, a: rows.front, b: rows.back, ease: NO_EASE }));
+    const split = splitPieces(whole, [...opens, ...this.#seams], part.splits);
+    this.#seams = split.seams.slice(opens.length);
     this.#settled.push(...settleOnCloth(split.pieces, givenStep(this.given)));
-    for (const { id, rows } of part.opens) this.#joins.set(id, measureJoin(id, rows, this.#settled));
+    for (const [index, { id }] of part.opens.entries()) {
+      const { a, b } = certain(split.seams[index], `the open ${id}`);
+      this.#joins.set(id, measureJoin(id, { front: a, back: b }, this.#settled));
+    }
   }
 
   #inPart(): OpenPart {
@@ -96,6 +103,11 @@ export class Sheet {
   /** Leaves an edge of the part in hand open for another part; it is measured as the part ends. */
   opens(id: JoinId, rows: OpenEdge["rows"]): void {
     this.#inPart().opens.push({ id, rows });
+  }
+
+  /** Whether an earlier part left an edge open that nobody has taken yet. */
+  isOpen(id: JoinId): boolean {
+    return this.#joins.has(id);
   }
 
   /** Takes an edge that an earlier part left open, to sew it or to finish it: it is open no more. */

@@ -29,12 +29,18 @@ function between(down: Inches, [from, low]: readonly [Inches, Inches], [to, high
   return low + ((high - low) * (down - from)) / (to - from);
 }
 
+/** The knee's girth: as it was taken, or guessed from the hip; undefined where neither is known. */
+export function kneeGirth({ measurements, metric }: Given): Inches | undefined {
+  const hip = measurements.hip?.value;
+  const guessed = hip === undefined ? undefined : roundToStep(KNEE_OF_HIP * hip, pickSystem(GUESSED_TO, metric));
+  return measurements.knee?.value ?? guessed;
+}
+
 /** The girth that a step needs at a depth: the finished hip there, room at the knee and more below it; null where no knee is known. */
 export function strideOf(given: Given, { hipDown, girthAt }: Drawn): ((down: Inches) => Inches) | null {
   const { measurements, metric } = given;
-  const [hip, kneeDown] = [measurements.hip?.value, measurements.waistToKnee?.value];
-  if (hip === undefined || kneeDown === undefined || kneeDown <= hipDown) return null;
-  const knee = measurements.knee?.value ?? roundToStep(KNEE_OF_HIP * hip, pickSystem(GUESSED_TO, metric));
+  const [knee, kneeDown] = [kneeGirth(given), measurements.waistToKnee?.value];
+  if (knee === undefined || kneeDown === undefined || kneeDown <= hipDown) return null;
   const atKnee = [kneeDown, knee + ruleLength(given, "stride.knee")] as const;
   const below = [kneeDown + pickSystem(BELOW_KNEE, metric), knee + ruleLength(given, "stride.calf")] as const;
   const start = [hipDown, girthAt(hipDown)] as const;

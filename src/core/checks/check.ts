@@ -6,7 +6,7 @@ import { findLedgerErrors, keepLedger, type LedgerRow } from "./ledger";
 import { findOutlineErrors } from "./outline";
 import { findPanelOverlaps } from "./panels";
 import { findReadingProblems } from "./readings";
-import { findSeamErrors, type Seam, walkSeams } from "./seams";
+import { findJoinRatios, findSeamErrors, type Seam, walkSeams } from "./seams";
 import { findShapeProblems } from "./shape";
 import { findSkirtProblems } from "./skirt";
 import { armholeRound, findWearingProblems, neckRound } from "./wearing";
@@ -31,6 +31,10 @@ const LOOKED_AT: ReadonlySet<Remark["id"]> = new Set([
   "many-darts",
   "waist-over-hip",
   "hip-break",
+  "ring-pieced",
+  "ring-in-more",
+  "ruche-turns-far",
+  "cords",
   "dart-tip-raised",
 ]);
 
@@ -47,6 +51,7 @@ export function checkDraft(draft: Draft): Report {
     ...findLedgerErrors(ledger),
     ...findGirthErrors(girths),
     ...findSeamErrors(seams),
+    ...findJoinRatios(seams),
     ...findOutlineErrors(draft),
     ...findPanelOverlaps(draft),
     ...findShapeProblems(draft),

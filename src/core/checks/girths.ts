@@ -10,6 +10,7 @@ import {
   type Piece,
   piecesOf,
   sewnLength,
+  TIMES_ROUND,
 } from "../chalk";
 import { crossAtDepth, type Point, pathEnd, pathLength, placeAtLength, straight, turnPoint } from "../geometry";
 import type { Inches } from "../length";
@@ -45,9 +46,7 @@ const RAISED: Inches = 3 / 8;
 const ROUNDED_OVER: Inches = 1 / 8;
 
 /** How often a piece lies round the whole body. */
-const ROUND_BODY = { fold: 2, pair: 2, quarter: 4, single: 1 } as const;
-
-const timesRoundBody = ({ cut }: Piece): number => ROUND_BODY[cut.on];
+export const timesRoundBody = ({ cut }: Piece): number => TIMES_ROUND[cut.on];
 
 /** Legs that were made equally long may end this much above the line that the dart opens into. */
 const LIFTED: Inches = 1;

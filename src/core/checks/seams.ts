@@ -13,6 +13,8 @@ export interface Seam {
   readonly lengthB: Inches;
   readonly ease: Inches;
   readonly allowed: readonly [Inches, Inches];
+  /** Whether the first is gathered into the second. */
+  readonly gathered: boolean;
   /** Above and below the notch that both edges share, where each part must meet by itself. */
   readonly parts: readonly { readonly lengthA: Inches; readonly lengthB: Inches }[];
 }
@@ -66,6 +68,7 @@ export function walkSeams(draft: Draft): readonly Seam[] {
       lengthB,
       ease: lengthA - lengthB,
       allowed: [ease.least - MEETING, ease.most + MEETING],
+      gathered: plan.gathered === true,
       parts: walkParts(draft, plan),
     };
   });
@@ -75,6 +78,20 @@ function misses(seam: Seam): boolean {
   const [least, most] = seam.allowed;
   const apart = seam.parts.some(({ lengthA, lengthB }) => lengthA - lengthB < least || lengthA - lengthB > most);
   return seam.ease < least || seam.ease > most || apart;
+}
+
+/** The fullness of every gathered join, so that nobody has to reckon it. */
+export function findJoinRatios(seams: readonly Seam[]): readonly Finding[] {
+  return seams
+    .filter((seam) => seam.gathered && !misses(seam))
+    .map(({ id, a, lengthA, lengthB }) => ({
+      id: "join-ratio",
+      level: "note",
+      edge: id,
+      piece: a[0]?.split("/")[0] ?? "",
+      numbers: { lengthA, lengthB },
+      words: { seam: id, ratio: (lengthA / lengthB).toFixed(2) },
+    }));
 }
 
 export function findSeamErrors(seams: readonly Seam[]): readonly Finding[] {

@@ -92,6 +92,13 @@ function nameStep(place: StepPlace): TableStep {
   return handStep(place, "notch", "name", { kind: "name", name, copies, mirrored: cut.mirrored });
 }
 
+/** A round of strips is joined and quartered once, with the last of its strips. */
+function quarterSteps(place: StepPlace): readonly TableStep[] {
+  const round = place.piece.strip?.round;
+  const inner = round?.opens === true && round.count > 1 && !place.piece.id.endsWith("-end");
+  return round === undefined || inner ? [] : [handStep(place, "notch", "quarter", { kind: "quarter", round })];
+}
+
 /** Pieces of cloth that a piece is cut into: a half on the fold is one, a pair two. */
 function copiesOf({ cut }: Piece): number {
   return cut.on === "fold" ? 1 : cut.copies;
@@ -101,7 +108,7 @@ function copiesOf({ cut }: Piece): number {
 export function afterCut(place: StepPlace, scale: number): readonly TableStep[] {
   // Two pieces of one group each have their notches: the step's id carries the piece, not the group.
   const own = { ...place, group: shortName(place.piece) };
-  return [...notchSteps(own), ...pierceSteps(own, scale), nameStep(own)].map((step) => ({
+  return [...notchSteps(own), ...pierceSteps(own, scale), nameStep(own), ...quarterSteps(own)].map((step) => ({
     ...step,
     group: place.group,
   }));

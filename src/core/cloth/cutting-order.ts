@@ -4,6 +4,7 @@ import { certain } from "../result";
 import { afterCut, countPieces } from "./after-cut";
 import { type FoldGroup, fullerArmhole, wholeOf } from "./fold-plan";
 import { foldFour } from "./lay-fold";
+import { ringSteps } from "./ring-steps";
 import {
   closeLast,
   cutEdges,
@@ -169,12 +170,14 @@ function foldAct({ way, foldedWidth, length }: FoldGroup, isFirst: boolean): Han
   }
 }
 
+function prepareStep(place: StepPlace): TableStep {
+  return handStep(place, "fold", "prepare", { kind: "prepare" });
+}
+
 function prepareSteps(group: FoldGroup, place: StepPlace, isFirst: boolean): readonly TableStep[] {
   const fold = foldAct(group, isFirst);
   const folding = handStep(place, "fold", fold.kind === "along-fold" ? "along-fold" : "fold-in", fold);
-  return isFirst || group.way === "in-turn"
-    ? [handStep(place, "fold", "prepare", { kind: "prepare" }), folding]
-    : [folding];
+  return isFirst || group.way === "in-turn" ? [prepareStep(place), folding] : [folding];
 }
 
 /** Steps of pieces chalked from one fold; ids of an outer panel's own cuts carry its name. */
@@ -188,6 +191,7 @@ function oneFold(
   const first = certain(places[0], "a piece in the group");
   if (group.fold === "single")
     return [
+      ...prepare,
       ...chalkSteps(first, first.piece.steps),
       checkStep(first, pieces),
       cutOutStep(first),
@@ -380,11 +384,17 @@ export function orderSteps(draft: Draft, groups: readonly FoldGroup[], usable: I
   const own = groups.filter((group) => !shared.includes(group));
   const order = orderOf(draft);
   const working = shared.length === 0 && order.workingPiece ? workingGroups(own) : null;
+  const foldingOf = (group: FoldGroup, place: StepPlace, first: boolean) => {
+    // What lies single is laid on whatever cloth is left; only where it comes first is the cloth prepared for it.
+    if (group.fold === "single") return first ? [prepareStep(place)] : [];
+    return working === null ? prepareSteps(group, place, first) : workingSteps(working, group, place, first);
+  };
   const alone = own.flatMap((group, index) => {
     const pieces = group.pieces.map(piece);
     const first = index === 0 && shared.length === 0;
     const place: StepPlace = { group: group.id, piece: certain(pieces[0], "a piece"), layers: group.layers };
-    const folding = working === null ? prepareSteps(group, place, first) : workingSteps(working, group, place, first);
+    if (group.fold === "across" || group.fold === "quarter") return ringSteps(group, place.piece, order.scale);
+    const folding = foldingOf(group, place, first);
     return oneFold(group, pieces, folding, order);
   });
   const [first] = shared;
@@ -438,7 +448,7 @@ function workingSteps(
   const length = Math.max(...halves.map((half) => half.length)) + 1;
   const width = 2 * Math.max(...halves.map((half) => half.foldedWidth));
   return [
-    handStep(place, "fold", "prepare", { kind: "prepare" }),
+    prepareStep(place),
     handStep(place, "fold", "cut-off", { kind: "cut-off", length, width }),
     handStep(place, "fold", "halve", { kind: "halve" }),
     folding,

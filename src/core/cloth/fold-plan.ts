@@ -14,7 +14,8 @@ export interface FoldGroup {
   /** `front`, `back`, `body`, or the piece that lies alone. */
   readonly id: string;
   readonly pieces: readonly string[];
-  readonly fold: FoldKind | "single";
+  /** A ring lies in four, or folded once across its cloth. */
+  readonly fold: FoldKind | "single" | "across" | "quarter";
   readonly layers: 1 | 2 | 4;
   /** How the cloth lies for the whole garment while this group is chalked. */
   readonly way: LayWay;
@@ -52,7 +53,7 @@ function groupOf(id: string, pieces: readonly Piece[], fold: FoldGroup["fold"], 
     pieces: pieces.map((piece) => piece.id),
     fold,
     way: "in-turn",
-    layers: fold === "four-layers" ? 4 : fold === "single" ? 1 : 2,
+    layers: fold === "four-layers" || fold === "quarter" ? 4 : fold === "single" ? 1 : 2,
     foldedWidth: roundUpToStep(Math.max(...reaches.map(({ width }) => width)) + MARGIN, tickStep(tick)),
     length: roundUpToStep(Math.max(...reaches.map(({ length }) => length)), tickStep(tick)),
   };
@@ -117,7 +118,8 @@ function foldOnce(draft: Draft, tick: Tick): readonly FoldGroup[] {
   const alone = draft.pieces.filter(({ drawnWith }) => drawnWith === null);
   return alone.map((piece) => {
     const together = [piece, ...draft.pieces.filter(({ drawnWith }) => drawnWith === piece.id)];
-    if (piece.strip !== null) return groupOf(piece.id, together, "single", tick);
+    if (piece.strip !== null || piece.cut.on === "single") return groupOf(piece.id, together, "single", tick);
+    if (piece.cut.on === "across" || piece.cut.on === "quarter") return groupOf(piece.id, together, piece.cut.on, tick);
     const called = piece.lead && piece.part === "body" ? piece.half : null;
     return groupOf(called ?? piece.id, together, "one-fold", tick);
   });
@@ -142,9 +144,11 @@ export function planFolds(
 
 /** One fold for the whole garment: as wide as its widest group, as long as all of them; open cloth has one layer. */
 function shareFold(groups: readonly FoldGroup[], way: LayWay): readonly FoldGroup[] {
-  const foldedWidth = Math.max(...groups.filter(({ fold }) => fold !== "single").map((group) => group.foldedWidth));
+  const foldedWidth = Math.max(...groups.filter(({ fold }) => fold === "one-fold").map((group) => group.foldedWidth));
   return groups.map((group) => {
     if (group.fold === "single") return { ...group, way };
+    // A ring has a fold of its own, whatever the rest lies on.
+    if (group.fold === "across" || group.fold === "quarter") return group;
     if (way === "open") return { ...group, way, layers: 1 };
     return { ...group, way, foldedWidth: way === "one-fold" ? foldedWidth : group.foldedWidth };
   });

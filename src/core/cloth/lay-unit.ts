@@ -2,6 +2,7 @@ import type { ClothId, Draft, lineIds, Piece, PieceName } from "../chalk";
 import { at, joinOutlines, type Point, polygonArea } from "../geometry";
 import type { Inches } from "../length";
 import { certain } from "../result";
+import { SELVEDGE } from "./cloth";
 import type { FoldGroup } from "./fold-plan";
 
 /** How a unit may lie to the grain: along the cloth, along or across it, or at 45°. */
@@ -27,6 +28,9 @@ export interface LayUnit {
   readonly level: Inches | null;
   readonly grain: Grain;
 }
+
+/** Halves of a ring share their fold: nothing is bridged. */
+const SEAMLESS: Inches = 0.02;
 
 /** Panels chalked together lie closer than this: they stay one unit. */
 const BRIDGE: Inches = 1.5;
@@ -59,41 +63,62 @@ function levelOf(piece: Piece): Inches | null {
   return line?.down ?? null;
 }
 
-function unitOf(group: FoldGroup, pieces: readonly Piece[]): LayUnit {
+/**
+ * A ring as it lies open: in four it is a whole disc, its hole not worth laying anything in; folded across it is mirrored
+ * over its fold, which runs from selvedge to selvedge.
+ */
+function unfolded(on: Piece["cut"]["on"], outline: readonly Point[]): readonly Point[] {
+  const mirror = (points: readonly Point[]) => points.map(({ x, y }) => at(-x, y));
+  const both = joinOutlines([outline, mirror(outline)], SEAMLESS);
+  if (on !== "quarter") return both.map(({ x, y }) => at(y, x));
+  return joinOutlines([both, both.map(({ x, y }) => at(x, -y))], SEAMLESS);
+}
+
+/** A strip from selvedge to selvedge has its selvedges inside its joins: what is laid between them is the rest. */
+function withinSelvedges(outline: readonly Point[], { strip }: Piece, clothWidth: Inches): readonly Point[] {
+  const usable = clothWidth - 2 * SELVEDGE;
+  if (strip?.round === undefined || strip.length <= usable) return outline;
+  return outline.map(({ x, y }) => at(Math.min(x, usable), y));
+}
+
+function unitOf(group: FoldGroup, pieces: readonly Piece[], clothWidth: Inches): LayUnit {
   const [main] = pieces;
   const first = certain(main, `a piece in group ${group.id}`);
-  const outlines = pieces.map((piece) => piece.outline.cut.map(({ x, y }) => at(x + first.originInset, y)));
-  const on = group.fold === "single" || first.cut.on === "quarter" ? "single" : first.cut.on;
+  const outlines = pieces.map((piece) =>
+    withinSelvedges(
+      piece.outline.cut.map(({ x, y }) => at(x + first.originInset, y)),
+      piece,
+      clothWidth,
+    ),
+  );
+  const ring = first.cut.on === "across" || first.cut.on === "quarter";
+  const on = first.cut.on === "fold" || first.cut.on === "pair" ? first.cut.on : "single";
   const [alone] = outlines;
-  const joined = outlines.length === 1 ? certain(alone, "an outline") : joinOutlines(outlines, BRIDGE / 2);
+  const one = certain(alone, "an outline");
+  const joined = ring ? unfolded(first.cut.on, one) : outlines.length === 1 ? one : joinOutlines(outlines, BRIDGE / 2);
   return {
     id: group.id,
     names: pieces.map(({ name }) => name),
     cloth: first.cloth,
     pieces: group.pieces,
-    on: group.layers === 4 ? "fold" : on,
+    on: group.fold === "four-layers" ? "fold" : on,
     copies: first.cut.copies,
-    layers: group.layers === 4 ? 4 : 2,
+    layers: group.fold === "four-layers" ? 4 : 2,
     outline: thinOutline(joined),
-    cuts: outlines.map((outline) => thinOutline(outline)),
+    cuts: (ring ? [joined] : outlines).map((outline) => thinOutline(outline)),
     level: levelOf(first),
-    grain: on === "single" ? "either" : "length",
+    grain: on === "single" && first.strip?.round === undefined ? "either" : "length",
   };
 }
 
 /** What is to be laid of a garment, from the groups in which it is chalked. */
 export function layUnits(draft: Draft, groups: readonly FoldGroup[]): readonly LayUnit[] {
-  return groups.map((group) =>
-    unitOf(
-      group,
-      group.pieces.map((id) =>
-        certain(
-          draft.pieces.find((piece) => piece.id === id),
-          `piece ${id}`,
-        ),
-      ),
-    ),
-  );
+  const pieceOf = (id: string) =>
+    certain(
+      draft.pieces.find((piece) => piece.id === id),
+      `piece ${id}`,
+    );
+  return groups.map((group) => unitOf(group, group.pieces.map(pieceOf), draft.given.clothWidth));
 }
 
 /** Width and height of a unit's outline. */

@@ -1,4 +1,4 @@
-import type { ChalkStep, ClothId, LineId, Piece, PieceName } from "../chalk";
+import type { ChalkStep, ClothId, LineId, Piece, PieceName, StripRound } from "../chalk";
 import type { Inches } from "../length";
 
 /** What is done in which part of the work; each is one screen a group, but for chalking: one a placement. */
@@ -33,6 +33,12 @@ export type HandAct =
   | { readonly kind: "fold-gate"; readonly foldedWidth: Inches }
   | { readonly kind: "lie-open" }
   | { readonly kind: "fold-again"; readonly foldedWidth: Inches; readonly endToEnd: boolean }
+  /** Once from selvedge to selvedge: the fold runs across the cloth. */
+  | { readonly kind: "fold-across"; readonly length: Inches; readonly copies: number }
+  | { readonly kind: "fold-quarter"; readonly foldedWidth: Inches }
+  /** A ring's hole, cut last and a little short; and the radius that is cut open for its zip. */
+  | { readonly kind: "cut-hole"; readonly edges: readonly string[]; readonly short: Inches }
+  | { readonly kind: "cut-radius" }
   | { readonly kind: "lay-on"; readonly traced: string }
   | { readonly kind: "trace"; readonly edges: readonly string[] }
   | { readonly kind: "cut"; readonly edges: readonly string[]; readonly closing: boolean }
@@ -59,6 +65,8 @@ export type HandAct =
       /** How far inside the tip, on the dart's middle line. */
       readonly inside: Inches;
     }
+  /** Strips joined into a round, folded in four and notched, so that it meets the quarters of the edge above. */
+  | { readonly kind: "quarter"; readonly round: StripRound }
   | { readonly kind: "name"; readonly name: PieceName; readonly copies: number; readonly mirrored: boolean }
   | { readonly kind: "style" }
   | { readonly kind: "check"; readonly pieces: readonly string[] }

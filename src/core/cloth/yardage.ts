@@ -29,17 +29,29 @@ export interface ClothNeed extends Purchase {
 /** To square a ragged end. */
 const END_SQUARING: Inches = 2;
 
-/** Whether a doubled part of four layers can lie side by side, or must be folded again across. */
-function foldsAcross(group: FoldGroup, usable: Inches): boolean {
-  return group.layers === 4 && foldFour(usable, group.foldedWidth).endToEnd;
+/** How often a group's first piece is cut from folds of its own, one after the other. */
+function copiesOf(pieces: readonly Piece[], { pieces: [id] }: FoldGroup): number {
+  return pieces.find((piece) => piece.id === id)?.cut.copies ?? 1;
 }
 
-function groupLength(group: FoldGroup, usable: Inches): Inches {
+/** What a group must have between the selvedges: twice its doubled part, or how far a fold across reaches. */
+function widthWanted({ fold, foldedWidth, length }: FoldGroup): Inches {
+  return fold === "across" ? length : 2 * foldedWidth;
+}
+
+/** Whether a doubled part of four layers can lie side by side, or must be folded again across. */
+function foldsAcross(group: FoldGroup, usable: Inches): boolean {
+  return group.fold === "four-layers" && foldFour(usable, group.foldedWidth).endToEnd;
+}
+
+function groupLength(group: FoldGroup, usable: Inches, copies: number): Inches {
+  if (group.fold === "across") return 2 * group.foldedWidth * copies;
+  if (group.fold === "quarter") return 2 * group.length * copies;
   return foldsAcross(group, usable) ? 2 * group.length : group.length;
 }
 
 /** How often an outline lies in its piece: a half on the fold twice, a quarter four times. */
-const TIMES = { fold: 2, quarter: 4, pair: 1, single: 1 } as const;
+const TIMES = { fold: 2, across: 2, quarter: 4, pair: 1, single: 1 } as const;
 
 function pieceArea({ cut, outline }: Piece): number {
   return TIMES[cut.on] * cut.copies * polygonArea(outline.cut);
@@ -49,7 +61,12 @@ function pieceArea({ cut, outline }: Piece): number {
  * Strips are cut from what is left beside the folds where they fit, also along several folds that follow each other; only
  * those that do not take length of their own.
  */
-function stripLength(groups: readonly FoldGroup[], left: ClothNeed["left"]): Inches {
+function stripLength(
+  pieces: readonly Piece[],
+  groups: readonly FoldGroup[],
+  left: ClothNeed["left"],
+  width: Inches,
+): Inches {
   const strips = groups.filter(({ fold }) => fold === "single");
   const fits = (strip: FoldGroup) => {
     let along = 0;
@@ -58,7 +75,36 @@ function stripLength(groups: readonly FoldGroup[], left: ClothNeed["left"]): Inc
       return along >= strip.length;
     });
   };
-  return strips.filter((strip) => !fits(strip)).reduce((sum, strip) => sum + strip.length, 0);
+  const rest = strips.filter((strip) => !fits(strip));
+  const isRound = ({ pieces: [id] }: FoldGroup) => pieces.find((piece) => piece.id === id)?.strip?.round !== undefined;
+  const rounds = rest.filter(isRound).reduce((sum, strip) => sum + rowsOf(pieces, strip, width) * strip.length, 0);
+  return (
+    rounds +
+    sideBySide(
+      rest.filter((strip) => !isRound(strip)),
+      width - 2 * SELVEDGE,
+    )
+  );
+}
+
+/** Length that single pieces take laid side by side, the longest first, in as many rows as they need. */
+function sideBySide(singles: readonly FoldGroup[], usable: Inches): Inches {
+  let [length, across] = [0, usable];
+  for (const single of [...singles].sort((one, other) => other.length - one.length)) {
+    if (across + single.foldedWidth > usable) {
+      length += single.length;
+      across = 0;
+    }
+    across += single.foldedWidth;
+  }
+  return length;
+}
+
+/** How many rows of strips across the cloth a group takes; what lies along it takes one. */
+function rowsOf(pieces: readonly Piece[], { pieces: [id] }: FoldGroup, width: Inches): number {
+  const piece = pieces.find((one) => one.id === id);
+  if (piece?.strip?.round === undefined) return 1;
+  return Math.ceil(piece.cut.copies / Math.max(1, Math.floor((width + 1e-6) / piece.strip.length)));
 }
 
 /** Length that is left of a length of cloth after its first wash. */
@@ -96,13 +142,13 @@ export function measureCloth(draft: Draft, groups: readonly FoldGroup[], cloth: 
   const usable = usableWidth(cloth);
   const folded = groups.filter(({ fold }) => fold !== "single");
   const left = folded.map((group) => ({
-    width: Math.max(0, usable - 2 * group.foldedWidth),
-    length: groupLength(group, usable),
+    width: Math.max(0, usable - widthWanted(group)),
+    length: groupLength(group, usable, copiesOf(draft.pieces, group)),
   }));
-  const used = folded.reduce((sum, group) => sum + groupLength(group, usable), 0) + stripLength(groups, left);
+  const used = left.reduce((sum, { length }) => sum + length, 0) + stripLength(draft.pieces, groups, left, cloth.width);
   const area = draft.pieces.reduce((sum, piece) => sum + pieceArea(piece), 0);
   const longest = Math.max(...draft.pieces.map((piece) => reachOf(piece).length));
-  const wideEnough = folded.every((group) => 2 * group.foldedWidth <= usable);
+  const wideEnough = folded.every((group) => widthWanted(group) <= usable);
   return {
     width: cloth.width,
     usable,
@@ -118,7 +164,7 @@ export function measureCloth(draft: Draft, groups: readonly FoldGroup[], cloth: 
 export function findClothProblems(groups: readonly FoldGroup[], cloth: Cloth, need: ClothNeed): readonly Finding[] {
   const findings: Finding[] = [];
   for (const group of groups.filter(({ fold }) => fold !== "single")) {
-    const wanted = 2 * group.foldedWidth + 2 * SELVEDGE;
+    const wanted = widthWanted(group) + 2 * SELVEDGE;
     if (wanted > cloth.width)
       findings.push({
         id: "cloth-too-narrow",

@@ -33,13 +33,19 @@ const edge = v.object({
   start: point,
   end: point,
   dots: v.array(v.object({ along: v.number(), across: v.number() })),
+  /** Of an edge that is swung about a centre. */
+  arc: v.optional(v.object({ centre: point, radius: v.number(), cutRadius: v.number(), sweep: v.number() })),
 });
 
 const piece = v.object({
   id: v.string(),
   name: v.string(),
   cloth: v.string(),
-  cut: v.object({ copies: v.number(), on: v.picklist(["fold", "quarter", "pair", "single"]), mirrored: v.boolean() }),
+  cut: v.object({
+    copies: v.number(),
+    on: v.picklist(["fold", "across", "quarter", "pair", "single"]),
+    mirrored: v.boolean(),
+  }),
   origin: v.string(),
   originInset: v.number(),
   /** Left out in sheets that were frozen before garments had parts: then all is body, but for strips. */
@@ -67,6 +73,19 @@ const piece = v.object({
   ),
   notches: v.array(v.object({ id: v.string(), edge: v.string(), at: v.number(), point })),
   grain: v.object({ angle: v.number() }),
+  /** Of a piece that was slashed and spread: its sectors as they come to lie, so that no paper is cut. */
+  sectors: v.optional(v.array(v.object({ n: v.number(), path: v.string(), about: point, angle: v.number() }))),
+  /** A straight strip by its cut size; of a round, how many make it and where they are joined, from the centre back. */
+  strip: v.optional(
+    v.object({
+      length: v.number(),
+      depth: v.number(),
+      across: v.optional(v.number()),
+      sewn: v.optional(v.number()),
+      hangs: v.optional(v.number()),
+      joins: v.optional(v.array(v.number())),
+    }),
+  ),
 });
 
 const step = v.object({
@@ -166,6 +185,8 @@ export const cutSheetSchema = v.object({
       ease: v.number(),
       allowed: v.tuple([v.number(), v.number()]),
       meets: v.boolean(),
+      /** Of a gathered join: how many times the second goes into the first. */
+      ratio: v.optional(v.number()),
       parts: v.array(v.object({ lengthA: v.number(), lengthB: v.number() })),
     }),
   ),

@@ -1,6 +1,6 @@
 import { canBeEstimated, measurementIds, measurements } from "../body";
 import type { ChoiceDefinition } from "../chalk";
-import { defaultChoices, garments } from "../garments";
+import { defaultChoices, garments, partOfChoice } from "../garments";
 import { both, pickSystem } from "../length";
 import { type RuleSetId, ruleDefault, ruleDefinition, ruleIds, ruleSets } from "../rules";
 
@@ -28,6 +28,21 @@ function describeChoice([id, choice]: readonly [string, ChoiceDefinition]) {
           : { default: choice.default }),
         ...(choice.options === undefined ? {} : { options: listOptions(choice.options) }),
         range: choice.range,
+      };
+    case "ratio":
+      return {
+        ...base,
+        default: choice.default,
+        ...(choice.options === undefined ? {} : { options: listOptions(choice.options) }),
+        range: choice.range,
+      };
+    case "list":
+      return {
+        ...base,
+        default: choice.default.inches,
+        defaultMetric: choice.default.centimetres,
+        range: choice.range,
+        count: choice.count,
       };
     case "flag":
       return { ...base, default: choice.default };
@@ -67,7 +82,10 @@ export function describeCatalogue() {
       about: garment.about,
       measurements: garment.needs({ rule: (id) => ruleDefault("close", id), choices: defaultChoices(garment, false) }),
       rules: garment.uses,
-      choices: Object.entries(garment.choices).map(describeChoice),
+      choices: Object.entries(garment.choices).map((row) => ({
+        ...describeChoice(row),
+        part: partOfChoice(garment, row[0]),
+      })),
     })),
   };
 }

@@ -124,8 +124,8 @@ function* choiceChanges(read: ReadOrder, id: string, guess: ChoiceValue | undefi
   const settable: Settable = {
     asked,
     usual,
-    options: choice.kind === "flag" ? [] : Object.keys(choice.options ?? {}),
-    range: choice.kind === "length" ? choice.range : undefined,
+    options: choice.kind === "flag" || choice.kind === "list" ? [] : Object.keys(choice.options ?? {}),
+    range: choice.kind === "length" || choice.kind === "ratio" ? choice.range : undefined,
     flag: choice.kind === "flag",
   };
   for (const value of valuesOf(given, settable, guess))

@@ -16,18 +16,24 @@ function drawSide({ pieces }: FlatHalf): string {
   const cloth = pieces.map(
     ({ edges }) => `<path d="M ${chain(edges.flatMap(({ points }) => points))} Z" fill="${CLOTH}" stroke="${CLOTH}"/>`,
   );
-  const lines = pieces.flatMap(({ edges, darts }) => [
+  const lines = pieces.flatMap(({ edges, darts, folds }) => [
     ...edges
       .filter(({ role }) => role !== "centre")
       .map(({ role, points }) => `<path d="M ${chain(points)}" stroke-width="${OUTLINE.has(role) ? 0.5 : 0.3}"/>`),
+    ...folds.map((points) => `<path d="M ${chain(points)}" stroke-width="0.2" opacity="0.7"/>`),
     ...darts.map((points) => `<path d="M ${chain(points)}" stroke-width="0.3" stroke-dasharray="0.4 0.8"/>`),
   ]);
   return `${cloth.join("")}<g fill="none" stroke="${CHALK}" stroke-linejoin="round">${lines.join("")}</g>`;
 }
 
+function drawOnce({ once }: FlatHalf): string {
+  const lines = once.map((points) => `<path d="M ${chain(points)}" stroke-width="0.3"/>`);
+  return `<g fill="none" stroke="${CHALK}" stroke-linejoin="round">${lines.join("")}</g>`;
+}
+
 function drawHalf(half: FlatHalf, at: number): string {
   const side = drawSide(half);
-  return `<g transform="translate(${at.toFixed(2)} 0)"><g transform="scale(-1 1)">${side}</g>${side}</g>`;
+  return `<g transform="translate(${at.toFixed(2)} 0)"><g transform="scale(-1 1)">${side}</g>${side}${drawOnce(half)}</g>`;
 }
 
 /** A garment flat, front and back, as a small picture of its own. */

@@ -68,3 +68,31 @@ describe("a flat front and back, from the real pieces", () => {
     },
   );
 });
+
+describe("godets on the flat", () => {
+  const drawn = (godetCount: string) =>
+    drawFlat(workedSheet("mermaid-skirt", { card: { fullLength: 57 }, choices: { flareBy: "godet", godetCount } }));
+  const folds = (half: FlatHalf) => half.pieces.flatMap((piece) => piece.folds);
+
+  it("stand out at the side by 3 of their width of 10, from 12 above the hem", () => {
+    const front = halfOf(drawn("4"), "front");
+    const skirt = front.pieces.find(({ id }) => id === "skirt-front");
+    const corner = Math.max(...(skirt?.edges.find(({ role }) => role === "hem")?.points.map(({ x }) => x) ?? []));
+    expect(front.width).toBeCloseTo(Math.max(corner + 3, 10.62), 1);
+    const top = front.pieces.find(({ id }) => id === "skirt-front-godet")?.edges[1]?.points[0];
+    expect(front.bottom - (top?.y ?? 0)).toBeCloseTo(12, 0);
+  });
+
+  it("four lie two at the sides and two in the front; five have one in the seam of the back", () => {
+    const four = drawn("4");
+    expect([folds(halfOf(four, "front")), folds(halfOf(four, "back"))].map(({ length }) => length)).toEqual([2, 0]);
+    const five = drawn("5");
+    expect(folds(halfOf(five, "back")).every((points) => points[0]?.x === 0)).toBe(true);
+    expect(folds(halfOf(five, "back"))).toHaveLength(2);
+  });
+
+  it("are none where the skirt opens by its own edges", () => {
+    const plain = drawFlat(workedSheet("mermaid-skirt", { card: { fullLength: 57 } }));
+    expect(plain.flatMap(({ pieces }) => pieces).some(({ id }) => id.endsWith("-godet"))).toBe(false);
+  });
+});

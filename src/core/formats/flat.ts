@@ -1,31 +1,11 @@
 import { flattenPath, type Point, readPathData } from "../geometry";
 import type { Inches } from "../length";
 import type { SheetDrawing, SheetPiece } from "./cut-sheet";
+import { letInGodets } from "./flat-godets";
+import { hangSkirt, rucheLines } from "./flat-hanging";
+import type { FlatEdge, FlatHalf, FlatPiece } from "./flat-shapes";
 
-/** A stretch of a garment's outline or a seam on it, as it looks when sewn. */
-export interface FlatEdge {
-  readonly id: string;
-  readonly role: string;
-  readonly points: readonly Point[];
-}
-
-export interface FlatPiece {
-  readonly id: string;
-  /** How far down it hangs: what its own depths are counted from. */
-  readonly lift: Inches;
-  readonly edges: readonly FlatEdge[];
-  readonly darts: readonly (readonly Point[])[];
-}
-
-/** One half of a garment seen flat, right of its centre line: x across from the centre, y down from the top line. */
-export interface FlatHalf {
-  readonly half: "front" | "back";
-  readonly pieces: readonly FlatPiece[];
-  /** How far it reaches to the side, and from where to where it goes. */
-  readonly width: Inches;
-  readonly top: Inches;
-  readonly bottom: Inches;
-}
+export type { FlatEdge, FlatHalf, FlatPiece } from "./flat-shapes";
 
 /** How far points lie in at a depth, once darts and seams further in are sewn. */
 type Inset = (y: Inches) => Inches;
@@ -100,6 +80,7 @@ function sewPiece(piece: SheetPiece, lift: Inches, inset: Inset): FlatPiece {
     lift,
     edges: readEdges(piece, lift).map((edge) => ({ ...edge, points: sewn(edge.points) })),
     darts: lines,
+    folds: [],
   };
 }
 
@@ -147,20 +128,41 @@ export function hangs({ part = "body" }: SheetPiece): boolean {
   return part === "body" || part === "skirt";
 }
 
+/** The edge that a ruffle or band hangs from: the body's own lower edge, from the centre outwards. */
+function lowerEdge(sheet: SheetDrawing, body: readonly FlatPiece[]): { readonly edge?: readonly Point[] } {
+  if (!sheet.seams.some(({ id }) => id === "ruffle" || id === "band-join")) return {};
+  const edge = body.flatMap(({ edges }) => edges.filter(({ role }) => role === "hem").flatMap(({ points }) => points));
+  return edge.length === 0 ? {} : { edge: [...edge].sort((one, other) => one.x - other.x) };
+}
+
 function drawHalf(sheet: SheetDrawing, half: "front" | "back"): FlatHalf | null {
-  const own = sheet.pieces.filter((piece) => piece.half === half && hangs(piece));
+  const shown = sheet.pieces.filter((piece) => piece.half === half && hangs(piece));
+  // The parts of a ruched front are drawn spread: worn, it looks as its back does.
+  const ruched = half === "front" && sheet.pieces.some(({ id }) => id === "skirt-front-narrow");
+  const own = ruched ? [...shown, ...sheet.pieces.filter(({ id }) => id === "skirt-back")] : shown;
   const isUpper = ({ edges }: SheetPiece) => edges.some(({ role }) => role === "neck");
   const leads = own.filter(({ drawnWith }) => drawnWith === null);
   const rowOf = (lead: SheetPiece) => [lead, ...own.filter(({ drawnWith }) => drawnWith === lead.id)];
   const upper = leads.filter(isUpper).flatMap(rowOf);
   const lower = leads.filter((lead) => !isUpper(lead)).flatMap(rowOf);
-  const pieces = [...sewRow(upper, 0), ...sewRow(lower, joinDepth(upper))];
+  const sewn = sewRow(upper, 0);
+  const waist = sewn.flatMap(({ edges }) =>
+    edges.filter(({ role }) => role === "waist").flatMap(({ points }) => points),
+  );
+  const from = { lift: joinDepth(upper), width: waist.length === 0 ? null : Math.max(...waist.map(({ x }) => x)) };
+  const hung = sewRow(lower, from.lift);
+  const pieces = [
+    ...sewn,
+    ...letInGodets(sheet, hung),
+    ...hangSkirt(sheet, { ...from, ...lowerEdge(sheet, [...sewn, ...hung]) }),
+  ];
   const points = pieces.flatMap(({ edges }) => edges.flatMap((edge) => edge.points));
   if (points.length === 0) return null;
   const depths = points.map(({ y }) => y);
   return {
     half,
     pieces,
+    once: ruched ? rucheLines(sheet, from) : [],
     width: Math.max(...points.map(({ x }) => Math.abs(x))),
     top: Math.min(...depths),
     bottom: Math.max(...depths),
@@ -169,7 +171,7 @@ function drawHalf(sheet: SheetDrawing, half: "front" | "back"): FlatHalf | null 
 
 /**
  * A garment as a flat front and back, from its real pieces: stitching lines with darts sewn and panels joined, each half
- * right of its centre line. Chalked cloth, not a likeness: a sleeve, collar or strip that is not a half is left out.
+ * right of its centre line; what hangs in folds, as it hangs. Chalked cloth, not a likeness: a sleeve, collar or band is left out.
  */
 export function drawFlat(sheet: SheetDrawing): readonly FlatHalf[] {
   return (["front", "back"] as const).flatMap((half) => drawHalf(sheet, half) ?? []);

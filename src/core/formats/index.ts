@@ -20,6 +20,7 @@ export {
 export { describeCatalogue } from "./describe";
 export { type DraftedOrder, draftOrder } from "./draft-order";
 export { drawFlat, type FlatEdge, type FlatHalf, type FlatPiece, hangs } from "./flat";
+export { type FlatHandle, flatHandle, hemRound } from "./flat-handles";
 export { flatSvg } from "./flat-svg";
 export {
   calibrationSide,

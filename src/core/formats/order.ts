@@ -6,6 +6,9 @@ const typedLength = v.union([v.number(), v.pipe(v.string(), v.maxLength(60))]);
 
 const ruleValue = v.union([v.boolean(), v.number(), v.pipe(v.string(), v.maxLength(60))]);
 
+/** A choice may be several lengths in a row. */
+const choiceValue = v.union([v.boolean(), v.number(), v.pipe(v.string(), v.maxLength(160))]);
+
 const text = (most: number) => v.pipe(v.string(), v.maxLength(most));
 
 const typedNumber = v.union([v.number(), text(20)]);
@@ -71,7 +74,7 @@ export const orderSchema = v.strictObject({
     }),
   ),
   garment: text(80),
-  choices: v.optional(v.record(v.string(), ruleValue)),
+  choices: v.optional(v.record(v.string(), choiceValue)),
   rules: v.optional(v.record(v.string(), v.union([ruleValue, v.record(v.string(), ruleValue)]))),
   figureNotes: v.optional(
     v.array(v.strictObject({ piece: text(80), line: text(80), amount: typedLength, why: text(200) })),

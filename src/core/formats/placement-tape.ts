@@ -107,6 +107,22 @@ function markTapes(laid: Laid, flags: readonly TapeFlag[]): PlacementTape["tapes
   });
 }
 
+/** The tape at the start, the middle and the end of its swing. */
+const SWUNG = [0, 0.5, 1] as const;
+
+function swingTapes(laid: Laid, flags: readonly TapeFlag[]): PlacementTape["tapes"] {
+  const piece = pieceOf(laid, laid.placement.piece);
+  const arc = piece?.edges.find(({ id }) => id === laid.placement.readings[0]?.made[0]?.name)?.arc;
+  const longest = Math.max(0, ...flags.map(({ reading }) => reading.at));
+  if (arc === undefined) return [];
+  const [x, y] = arc.centre;
+  const sweep = Math.abs(arc.sweep);
+  return SWUNG.map((share) => [
+    onCloth(piece, [x, y]),
+    onCloth(piece, [x + longest * Math.sin(sweep * share), y + longest * Math.cos(sweep * share)]),
+  ]);
+}
+
 /** A placement's tape and flags on its cloth. */
 export function placementTape(sheet: CutSheet, placement: SheetPlacement): PlacementTape {
   const laid = { sheet, placement };
@@ -123,8 +139,9 @@ export function placementTape(sheet: CutSheet, placement: SheetPlacement): Place
       return { ...base, tapes: shortTapes(laid, flags), direction: "other" };
     case "seams":
     case "strips":
-    case "swing":
       return { ...base, tapes: [], direction: "other" };
+    case "swing":
+      return { ...base, tapes: swingTapes(laid, flags), direction: "other" };
     case "along": {
       const edge = pieceOf(laid, placement.piece)?.edges.find(({ id }) => id === on);
       if (edge === undefined) return { ...base, tapes: [], direction: "other" };

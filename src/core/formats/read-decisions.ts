@@ -1,4 +1,12 @@
-import { type ChoiceDefinitions, type ChoiceValue, type ChoiceValues, checkChoice, choiceDefault } from "../chalk";
+import {
+  type ChoiceDefinition,
+  type ChoiceDefinitions,
+  type ChoiceValue,
+  type ChoiceValues,
+  checkChoice,
+  choiceDefault,
+  writeList,
+} from "../chalk";
 import { formatLengthWithUnit, type Inches, type Unit } from "../length";
 import {
   checkRuleValue,
@@ -16,28 +24,28 @@ import type { Order, OrderError } from "./order";
 import { readSignedLength } from "./read-lengths";
 
 interface Problem {
-  readonly code: "not-an-option" | "not-a-length" | "out-of-range" | "not-yes-or-no";
+  readonly code: "not-an-option" | "not-a-length" | "not-a-number" | "not-lengths" | "out-of-range" | "not-yes-or-no";
   readonly value: RuleValue;
   readonly options: readonly string[];
   readonly range?: readonly [Inches, Inches];
+  readonly count?: readonly [number, number];
   readonly nearest: RuleValue;
 }
 
-function wordProblem(path: string, label: string, problem: Problem, unit: Unit): OrderError {
+/** @param say how a number of it is said: a length with its unit, a ratio as it is */
+function wordProblem(path: string, label: string, problem: Problem, say: (value: number) => string): OrderError {
   const [least, most] = problem.range ?? [0, 0];
-  const range =
-    problem.range === undefined
-      ? ""
-      : `between ${formatLengthWithUnit(least, unit)} and ${formatLengthWithUnit(most, unit)}`;
+  const range = problem.range === undefined ? "" : `between ${say(least)} and ${say(most)}`;
   const options = problem.options.map((option) => `“${option}”`).join(", ");
   const wanted = {
     "not-an-option": `one of ${options}`,
     "not-a-length": [options && `one of ${options}`, range && `a length ${range}`].filter(Boolean).join(", or "),
+    "not-a-number": [options && `one of ${options}`, range && `a number ${range}`].filter(Boolean).join(", or "),
+    "not-lengths": `${problem.count?.join(" to ") ?? ""} lengths with “;” between them, each ${range}`,
     "out-of-range": range,
     "not-yes-or-no": "true or false",
   }[problem.code];
-  const said =
-    typeof problem.value === "number" ? formatLengthWithUnit(problem.value, unit) : String(problem.value).slice(0, 60);
+  const said = typeof problem.value === "number" ? say(problem.value) : String(problem.value).slice(0, 60);
   const nearest =
     typeof problem.value === "string" && problem.options.length > 0
       ? (nearestWord(problem.value, problem.options) ?? problem.nearest)
@@ -50,6 +58,16 @@ function readValue(value: RuleValue, unit: Unit, takesLength: boolean): RuleValu
   if (!takesLength || typeof value === "boolean") return value;
   const length = readSignedLength(value, { path: "", label: "", unit });
   return length.ok ? length.value : value;
+}
+
+/** A ratio as a person writes it: `1.5`, `1,5`, `2×`; what is none stays as it was. */
+function readRatio(value: RuleValue): RuleValue {
+  if (typeof value !== "string") return value;
+  const text = value
+    .trim()
+    .replace(/\s*[×x]$/, "")
+    .replace(",", ".");
+  return /^\d+(\.\d+)?$/.test(text) ? Number(text) : value;
 }
 
 function flattenRules(rules: NonNullable<Order["rules"]>): readonly (readonly [string, RuleValue])[] {
@@ -104,7 +122,7 @@ function readRule(id: string, raw: RuleValue, unit: Unit, place: string): ReadRu
   const problem = checkRuleValue(id, value);
   return problem === undefined
     ? { rule: [id, value], errors: [] }
-    : { errors: [wordProblem(path, definition.label, problem, unit)] };
+    : { errors: [wordProblem(path, definition.label, problem, (length) => formatLengthWithUnit(length, unit))] };
 }
 
 /** The rule set of an order, what the shop's own set and the order change in it, or every rule that cannot be so. */
@@ -124,6 +142,22 @@ export function readRules(rules: Order["rules"], unit: Unit): ReadRules {
     own: gather(own),
     errors: [...setErrors, ...[...own, ...ordered].flatMap(({ errors }) => errors)],
   };
+}
+
+/** Several lengths as a person writes them, `1; 1½; 2`, each with or without its unit; what is none stays as it was. */
+function readLengths(value: RuleValue, unit: Unit): RuleValue {
+  const read = String(value)
+    .split(";")
+    .map((one) => readSignedLength(one, { path: "", label: "", unit }));
+  const lengths = read.flatMap((one) => (one.ok ? [one.value] : []));
+  return lengths.length === read.length ? writeList(lengths) : value;
+}
+
+function readChoiceValue(choice: ChoiceDefinition, raw: RuleValue, unit: Unit): RuleValue {
+  if (choice.kind === "ratio") return readRatio(raw);
+  if (choice.kind === "list") return readLengths(raw, unit);
+  const said = choice.kind === "option" && typeof raw === "number" ? String(raw) : raw;
+  return readValue(said, unit, choice.kind === "length");
 }
 
 /** Every choice of a garment, decided in the order or by default, or every choice that cannot be so. */
@@ -149,11 +183,11 @@ export function readChoices(
       });
       continue;
     }
-    const said = choice.kind === "option" && typeof raw === "number" ? String(raw) : raw;
-    const value = readValue(said, unit, choice.kind === "length");
+    const value = readChoiceValue(choice, raw, unit);
     const problem = checkChoice(id, choice, value);
+    const say = (size: number) => (choice.kind === "ratio" ? String(size) : formatLengthWithUnit(size, unit));
     if (problem === undefined) values[id] = value;
-    else errors.push(wordProblem(path, choice.label, problem, unit));
+    else errors.push(wordProblem(path, choice.label, problem, say));
   }
   return { values, errors };
 }

@@ -113,6 +113,7 @@ export function readOrder(input: unknown): Result<ReadOrder, OrderError> {
     rules: resolved,
     choices: choices.values,
     figureNotes: notes.value,
+    clothWidth: cloths.value.main.width,
   };
   const fold = (choices.values.fold ?? "one-fold") as FoldKind;
   const way = order.lay?.main?.way ?? "in-turn";

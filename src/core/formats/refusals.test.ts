@@ -114,6 +114,34 @@ const wishes: Readonly<Partial<Record<RefusalCode, readonly [Wish, RegExp]>>> = 
     { garment: "basque-gown", choices: { bodySplit: true, splitAboveWaist: 2, bustDartDepth: 5 } },
     /cut across the bust dart/,
   ],
+  "flare-line-misplaced": [
+    { garment: "mermaid-skirt", choices: { flareLine: 9 } },
+    /It would open 9 in below the waist; between 12\S* ?\S* in and \S+ ?\S* in it is clear/,
+  ],
+  "ratio-under-one": [
+    { garment: "tiered-skirt", choices: { tierAdd: 8 }, card: { waist: 50, hip: 41 } },
+    /A round of 49⅛ in cannot be gathered into an edge of 50½ in/,
+  ],
+  "tier-too-shallow": [
+    { garment: "tiered-skirt", choices: { tiers: "6", tierDepths: "growing", tierGrowth: 1.6 } },
+    /A tier would be only ⅞ in deep/,
+  ],
+  "godet-too-wide": [
+    {
+      garment: "mermaid-skirt",
+      choices: { flareBy: "godet", godetLength: 4, godetWidth: 12 },
+      card: { fullLength: 52 },
+    },
+    /A godet of 12 in at its hem would be a fan: at its length 6 in is the widest/,
+  ],
+  "ring-too-small": [
+    { garment: "circle-skirt", choices: { circleShare: 3 }, card: { waist: 18 } },
+    /with a radius of less than ½ in/,
+  ],
+  "ruche-turns-too-far": [
+    { garment: "ruched-skirt", choices: { rucheSpreads: "3; 3; 3; 3; 3" }, card: { bustSpan: 11 } },
+    /would turn by 1\d\d° and lie over itself/,
+  ],
 };
 
 /** Not to be met by an order today: no garment with panels offers a shared fold, and what crosses is refused by its own code first. */

@@ -44,5 +44,11 @@ export function stepTape(piece: SheetPiece, step: SheetStep): StepTape | null {
   }
   if (step.act === "zip-line" || step.act === "centre-line")
     return { from: [-piece.originInset, 0], to: [0, 0], cut: null };
+  if (step.act === "swing")
+    return {
+      from: [0, 0],
+      to: [0, step.reading ?? 0],
+      cut: step.cutReading === null ? null : [0, step.cutReading],
+    };
   return lookOf(step.act).tape ? markTape(piece, step) : null;
 }

@@ -1,4 +1,4 @@
-import { choiceDefault, isAsked } from "../chalk";
+import { choiceDefault, isAsked, readList } from "../chalk";
 import { findGarment, type Garment } from "../garments";
 import { nameStyleItem, type StyleItemId, sayOnTape } from "../wording";
 import type { CutSheet } from "./cut-sheet";
@@ -32,7 +32,25 @@ const CHOICES: Readonly<Record<StyleItemId, readonly string[]>> = {
     "waistbandOverlap",
     "elasticWidth",
   ],
-  hem: ["ends", "hemExtra", "belowHip", "bandDepth", "shorterBy", "panelFlare", "sideRise", "centreDip", "sideDip"],
+  hem: [
+    "ends",
+    "hemExtra",
+    "belowHip",
+    "bandDepth",
+    "shorterBy",
+    "panelFlare",
+    "sideRise",
+    "centreDip",
+    "sideDip",
+    "skirt",
+    "circleShare",
+    "gatherRatio",
+    "tiers",
+    "ruffleDepth",
+    "ruffleRatio",
+    "peplumDepth",
+    "mermaidOut",
+  ],
   slit: ["slitLength", "slitFinish", "slitEnd", "hemSlit", "hemSlitTop"],
   pockets: [],
   trim: [],
@@ -68,7 +86,13 @@ function sayChoice(sheet: CutSheet, garment: Garment, id: string): string | null
   const value = sheet.resolved.choices[id];
   if (choice === undefined || value === undefined || !isAsked(choice, sheet.resolved.choices)) return null;
   if (choice.kind === "option") return choice.options[String(value)] ?? String(value);
-  if (choice.kind === "length" && typeof value === "string") return choice.options?.[value] ?? value;
+  if (choice.kind !== "flag" && choice.kind !== "list" && typeof value === "string")
+    return choice.options?.[value] ?? value;
+  if (choice.kind === "list")
+    return `${choice.label}: ${readList(value)
+      .map((length) => sayOnTape(length, sheet.unit, sheetTick(sheet)))
+      .join(", ")}`;
+  if (choice.kind === "ratio") return `${choice.label}: ${value}`;
   if (choice.kind === "flag") return value === true ? choice.label : null;
   const length = Number(value);
   const usual = choiceDefault(choice, sheet.unit === "cm");

@@ -16,11 +16,13 @@ export interface TableScreen {
 export type TableSteps = "placements" | "single";
 
 const STRIPS = "strips";
+/** What is done to a strip once it is chalked, on one screen. */
+const AFTER_CHALK = ["check", "cut", "notch"] as const;
 
 /** What is done on one screen shares a key: a strip is measured, cut out and named on one, a band folded in as it is cut. */
 function keyOf(sheet: CutSheet, step: SheetStep): string {
   const single = sheet.groups.find(({ id }) => id === step.group)?.fold === "single";
-  if (single && step.phase !== "chalk") return STRIPS;
+  if (single && (AFTER_CHALK as readonly string[]).includes(step.phase)) return STRIPS;
   if (step.act === "fold-in-band") return `cut ${step.group}`;
   return `${step.phase} ${step.group}`;
 }

@@ -41,7 +41,7 @@ function writeGroups(groups: readonly FoldGroup[]): CutSheet["groups"] {
   return groups.map((group) => ({ ...group, pieces: [...group.pieces] }));
 }
 
-function writeSeam({ a, b, allowed, parts, ease, ...seam }: Seam): CutSheet["seams"][number] {
+function writeSeam({ a, b, allowed, parts, ease, gathered, ...seam }: Seam): CutSheet["seams"][number] {
   const meets = ease >= allowed[0] && ease <= allowed[1];
   return {
     ...seam,
@@ -50,6 +50,7 @@ function writeSeam({ a, b, allowed, parts, ease, ...seam }: Seam): CutSheet["sea
     ease,
     allowed: [...allowed],
     meets,
+    ...(gathered ? { ratio: seam.lengthA / seam.lengthB } : {}),
     parts: parts.map((part) => ({ ...part })),
   };
 }

@@ -1,5 +1,5 @@
 import { type Edge, edgeDots, type Given, type Mark, type Piece, sewnLength } from "../chalk";
-import { boxOf, type Point, pathEnd, pathLength, toPathData, toPolygonData } from "../geometry";
+import { boxOf, distance, type Point, pathEnd, pathLength, toPathData, toPolygonData } from "../geometry";
 import type { Unit } from "../length";
 import { wordPieceName, wordTurnEnd } from "../wording";
 import type { CutSheet, SheetMark, SheetPiece } from "./cut-sheet";
@@ -18,6 +18,32 @@ function writeMark(mark: Mark, unit: Unit): SheetMark {
   };
 }
 
+/** An edge that is one swing of the tape says its centre and radii. */
+function arcOf({ stitch, cut }: Edge): Pick<SheetPiece["edges"][number], "arc"> {
+  const [segment] = stitch.segments;
+  if (stitch.segments.length !== 1 || segment?.kind !== "arc") return {};
+  const { centre, sweep } = segment;
+  const radius = distance(stitch.start, centre);
+  return {
+    arc: { centre: place(centre), radius, cutRadius: cut === undefined ? radius : distance(cut.start, centre), sweep },
+  };
+}
+
+function writeSectors({ sectors }: Piece): Pick<SheetPiece, "sectors"> {
+  if (sectors === undefined) return {};
+  return {
+    sectors: sectors.map(({ n, path, about, angle }) => ({ n, path: toPathData(path), about: place(about), angle })),
+  };
+}
+
+function writeStrip({ strip }: Piece): Pick<SheetPiece, "strip"> {
+  if (strip === null) return {};
+  const { length, depth, round } = strip;
+  const of =
+    round === undefined ? {} : { across: round.count, sewn: round.sewn, hangs: round.hangs, joins: [...round.joins] };
+  return { strip: { length, depth, ...of } };
+}
+
 function writeEdge(edge: Edge, given: Given): SheetPiece["edges"][number] {
   return {
     id: edge.id,
@@ -31,6 +57,7 @@ function writeEdge(edge: Edge, given: Given): SheetPiece["edges"][number] {
     start: place(edge.stitch.start),
     end: place(pathEnd(edge.stitch)),
     dots: edgeDots(edge, given).map((dot) => ({ ...dot })),
+    ...arcOf(edge),
   };
 }
 
@@ -63,7 +90,9 @@ export function writePiece(piece: Piece, given: Given): SheetPiece {
       sewn: dart.sewn,
     })),
     notches: piece.notches.map(({ id, edge, at, point }) => ({ id, edge, at, point: place(point) })),
-    grain: { angle: 0 },
+    grain: { angle: piece.grain },
+    ...writeStrip(piece),
+    ...writeSectors(piece),
   };
 }
 

@@ -7,7 +7,7 @@ export const aLineSkirt = skirtGarment({
   id: "a-line-skirt",
   label: "A-line skirt",
   about: "Straight out from the waist to a wider hem; a band and a zip, or elastic.",
-  hem: "flared",
+  kind: "a-line",
   offers: {
     skirtDarts: true,
     waistShape: true,

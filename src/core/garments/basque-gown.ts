@@ -5,10 +5,12 @@ import { bodyGarment } from "./body-garment";
 /** A long close body that dips to a point below the hip (craft: bodice, "basque-waist gown"). */
 export const basqueGown = bodyGarment({
   id: "basque-gown",
-  label: "Basque gown, body",
-  about: "Close darts to the hip, the lower edge dipping to a point; the upper body may be split off near the waist.",
+  label: "Basque gown",
+  about:
+    "Close darts to the hip, the lower edge dipping to a point; the upper body may be split off near the waist; a ruffle below.",
   ends: "hip",
   hem: "basque",
+  lower: "ruffle",
   offers: {
     ...neckOffers,
     frontWaistDart: "on",

@@ -1,11 +1,15 @@
 import type { MeasurementId } from "../body";
+import type { ChoiceDefinitions } from "../chalk";
 import {
   type BodyStyle,
   bodyNeeds,
   bodyRules,
   chalkBody,
+  chalkLowerStrip,
   chalkSkirtUnderBody,
+  lowerStripOffers,
   offer,
+  type SkirtKind,
   skirtAdds,
   skirtKind,
   skirtUnderBody,
@@ -21,8 +25,8 @@ export interface BodyGarment extends BodyStyle {
   readonly label: string;
   readonly about: string;
   readonly rules?: GarmentRules;
-  /** Whether a skirt may hang from its waist. */
-  readonly takesSkirt?: true;
+  /** Whether a skirt may hang from its waist, and which does where nothing is chosen. */
+  readonly takesSkirt?: true | SkirtKind;
 }
 
 const CHECKED_WITH: readonly MeasurementId[] = ["head", "knee", "waistToKnee", "shoulderToBust", "armhole"];
@@ -30,11 +34,11 @@ const CHECKED_WITH: readonly MeasurementId[] = ["head", "knee", "waistToKnee", "
 /** A garment that is one body from the shoulder down: its choices, readings, rules and recipe follow from its style. */
 export function bodyGarment({ id, label, about, rules = {}, takesSkirt, ...style }: BodyGarment): Garment {
   const body = bodyOnly({ id, label, about, rules, ...style });
-  return takesSkirt ? withSkirt(body, style) : body;
+  return takesSkirt === undefined ? body : withSkirt(body, style, takesSkirt === true ? "none" : takesSkirt);
 }
 
 /** A body that a skirt may hang from: what the skirt asks is added, and is asked only once one is chosen. */
-function withSkirt(body: Garment, style: BodyStyle): Garment {
+function withSkirt(body: Garment, style: BodyStyle, usual: SkirtKind | "none"): Garment {
   const own = Object.entries(body.choices);
   const table = own.filter(([id]) => Object.hasOwn(tableChoices, id));
   return {
@@ -42,7 +46,7 @@ function withSkirt(body: Garment, style: BodyStyle): Garment {
     // In the order of making: how it is cut comes last.
     choices: Object.fromEntries([
       ...own.filter(([id]) => !Object.hasOwn(tableChoices, id)),
-      ...Object.entries(skirtUnderBody),
+      ...Object.entries({ ...skirtUnderBody, skirt: { ...skirtUnderBody.skirt, default: usual } }),
       ...table,
     ]),
     uses: [...new Set([...body.uses, ...skirtUnderBodyRules])],
@@ -58,6 +62,18 @@ function withSkirt(body: Garment, style: BodyStyle): Garment {
   };
 }
 
+/** What is asked of a strip below the body, before how it is cut. */
+function withLower(choices: ChoiceDefinitions, { lower }: BodyStyle): ChoiceDefinitions {
+  if (lower === undefined) return choices;
+  const rows = Object.entries(choices);
+  const isTable = ([id]: readonly [string, unknown]) => Object.hasOwn(tableChoices, id) || id === "fold";
+  return Object.fromEntries([
+    ...rows.filter((row) => !isTable(row)),
+    ...Object.entries(lowerStripOffers[lower]),
+    ...rows.filter(isTable),
+  ]);
+}
+
 /** A garment that is a body and nothing else. */
 function bodyOnly({ id, label, about, rules = {}, ...style }: Omit<BodyGarment, "takesSkirt">): Garment {
   return {
@@ -65,11 +81,14 @@ function bodyOnly({ id, label, about, rules = {}, ...style }: Omit<BodyGarment, 
     label,
     about,
     // Whatever reaches down to a hem may be cut shorter than the card says.
-    choices: offer(style.ends === "hem" ? { ...style.offers, shorterBy: true } : style.offers),
+    choices: withLower(offer(style.ends === "hem" ? { ...style.offers, shorterBy: true } : style.offers), style),
     rules,
     uses: bodyRules(style),
     needs: (decisions) => bodyNeeds(style, decisions),
     checksWith: CHECKED_WITH,
-    recipe: (sheet) => sheet.part("body", () => chalkBody(sheet, style)),
+    recipe: (sheet) => {
+      sheet.part("body", () => chalkBody(sheet, style));
+      if (style.lower !== undefined && sheet.isOpen("lower-edge")) chalkLowerStrip(sheet, style.lower);
+    },
   };
 }

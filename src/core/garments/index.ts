@@ -1,2 +1,4 @@
 export { findGarment, garments } from "./catalogue";
+export { partOfChoice } from "./choice-parts";
 export { defaultChoices, draftGarment, type Garment, type GarmentDecisions } from "./garment";
+export { nameGarment } from "./name-garment";

@@ -7,11 +7,11 @@ export const pencilSkirt = skirtGarment({
   id: "pencil-skirt",
   label: "Pencil skirt",
   about: "Close over the hip and narrowing to the hem, darts at the waist, a band and a zip.",
-  hem: "pegged",
+  kind: "pencil",
   offers: {
     skirtDarts: true,
     waistShape: true,
-    waistFinish: ["band"],
+    waistFinish: ["band", "facing"],
     waistbandDepth: true,
     waistbandOverlap: true,
     opening: true,

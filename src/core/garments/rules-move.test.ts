@@ -126,7 +126,7 @@ const toldBeside = [
   "armholeTakeOutSplit",
 ];
 /** Rules of skirts that are told in skirts.test.ts. */
-const toldOfSkirts = ["flareFrom", "allowance.slit", "stride.knee", "stride.calf"];
+const toldOfSkirts = ["stripSelvedge", "flareFrom", "allowance.slit", "stride.knee", "stride.calf"];
 /** Rules of how it is cut, that move no mark: in src/core/table. */
 const toldAtTable = ["shearsOrder"];
 /** Rules of sleeves and lapels: no body reads them. */

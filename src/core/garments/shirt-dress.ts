@@ -9,6 +9,7 @@ export const shirtDress = bodyGarment({
   about: "Dartless, chalked through four layers, a slit with button bands, a gathered band at the hem.",
   ends: "hem",
   hem: "beyond-hip",
+  lower: "band",
   offers: {
     neckWidth: true,
     frontNeckDepth: true,

@@ -1,15 +1,15 @@
-import {
-  chalkSkirt,
-  chalkWaistband,
-  offerFrom,
-  type SkirtStyle,
-  skirtChecks,
-  skirtChoices,
-  skirtNeeds,
-  skirtRules,
-} from "../parts";
+import { chalkSkirt, offerFrom, type SkirtStyle, skirtChecks, skirtChoices, skirtNeeds, skirtRules } from "../parts";
 import type { GarmentRules } from "../rules";
 import type { Garment } from "./garment";
+
+/** What every skirt offers that hangs from its waist in folds: a band and a zip, or elastic. */
+export const hangingOffers = {
+  waistFinish: ["band", "elastic"],
+  waistbandDepth: true,
+  waistbandOverlap: true,
+  elasticWidth: true,
+  opening: ["back-zip", "side-zip"],
+} as const satisfies SkirtStyle["offers"];
 
 /** What a skirt garment says of itself; everything else follows from its style. */
 export interface SkirtGarment extends SkirtStyle {
@@ -30,9 +30,6 @@ export function skirtGarment({ id, label, about, rules = {}, ...style }: SkirtGa
     uses: skirtRules(style),
     needs: () => skirtNeeds,
     checksWith: skirtChecks,
-    recipe: (sheet) => {
-      const form = chalkSkirt(sheet, style);
-      if (!form.elastic) chalkWaistband(sheet, form);
-    },
+    recipe: (sheet) => chalkSkirt(sheet, style),
   };
 }

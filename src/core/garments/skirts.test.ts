@@ -4,26 +4,11 @@ import { drawFlat, readOrder } from "../formats";
 import { flattenPath, readPathData } from "../geometry";
 import { chalkSkirt } from "../parts";
 import { draftGarment, type Garment, garments } from ".";
+import { CRAFT_BODY, skirt as craftSkirt, of } from "./craft-skirt.test-data";
 import { edgeOf, markOn, pieceOf, type Worked, workedSheet } from "./worked-client.test-data";
 
-/** The body of the craft page's worked examples; exact, so that the sums on paper are the sums here. */
-const BODY = {
-  bust: 41.5,
-  waist: 34.25,
-  hip: 43,
-  frontWaist: 17,
-  waistToHip: 9,
-  waistToKnee: 23.5,
-  bustSpan: 8.25,
-  fullLength: 42,
-};
-const skirt = (garment: string, { card = {}, choices = {}, rules = {} }: Worked = {}) =>
-  workedSheet(garment, {
-    card: { ...BODY, ...card },
-    choices: { waistShape: "level", ...choices },
-    rules: { tick: "none", ...rules },
-  });
-const of = (sheet: ReturnType<typeof skirt>, id: string) => sheet.checks.filter((check) => check.id === id);
+const skirt = (garment: string, { choices = {}, ...worked }: Worked = {}) =>
+  craftSkirt(garment, { ...worked, choices: { waistShape: "level", ...choices } });
 const round = (sheet: ReturnType<typeof skirt>) =>
   2 * (edgeOf(sheet, "skirt-front", "hem").length + edgeOf(sheet, "skirt-back", "hem").length);
 
@@ -202,7 +187,9 @@ describe("what is asked of a skirt", () => {
   const aLine = garments.find(({ id }) => id === "a-line-skirt");
   it("asks for the width of the elastic only with elastic, and for darts and opening only with a band", () => {
     expect(aLine?.choices.elasticWidth?.when).toEqual({ waistFinish: ["elastic"] });
-    for (const id of ["skirtDarts", "waistShape", "waistbandDepth", "waistbandOverlap", "opening", "zipEnd"])
+    for (const id of ["skirtDarts", "waistShape", "opening", "zipEnd"])
+      expect(aLine?.choices[id]?.when).toEqual({ waistFinish: ["band", "facing"] });
+    for (const id of ["waistbandDepth", "waistbandOverlap"])
       expect(aLine?.choices[id]?.when).toEqual({ waistFinish: ["band"] });
   });
   it("with a zip in the side lies on the fold, front and back", () => {
@@ -214,7 +201,7 @@ describe("what is asked of a skirt", () => {
   });
   it("a figure note on one half makes the other's side longer, so that both meet", () => {
     const sheet = workedSheet("pencil-skirt", {
-      card: BODY,
+      card: CRAFT_BODY,
       figureNotes: [{ piece: "skirt-back", line: "hip", amount: "1 in", why: "fuller seat" }],
     });
     const seam = sheet.seams.find(({ id }) => id === "skirt-side");
@@ -350,18 +337,22 @@ describe("an open edge", () => {
   const given = () => {
     const read = readOrder({
       garment: "pencil-skirt",
-      client: { card: { measurements: { ...BODY, skirtLength: 25 } } },
+      client: { card: { measurements: { ...CRAFT_BODY, skirtLength: 25 } } },
     });
     if (!read.ok) throw new Error(JSON.stringify(read.issues));
     return read.value;
   };
-  const style = { hem: "pegged", offers: {} } as const;
+  const style = { kind: "pencil", offers: {} } as const;
+  const openAgain: Garment["recipe"] = (sheet) => {
+    chalkSkirt(sheet, style);
+    sheet.part("finish", () => sheet.opens("waist", { front: ["skirt-front/waist"], back: ["skirt-back/waist"] }));
+  };
   const draw = (recipe: Garment["recipe"]) => draftGarment({ ...given().garment, recipe }, given().given);
   it("that nobody sews or finishes is our own mistake, and so is one taken twice", () => {
-    expect(() => draw((sheet) => void chalkSkirt(sheet, style))).toThrow("the waist is left open");
+    expect(() => draw(openAgain)).toThrow("the waist is left open");
+    // The skirt's own band has taken it already.
     const twice: Garment["recipe"] = (sheet) => {
       chalkSkirt(sheet, style);
-      sheet.take("waist");
       sheet.take("waist");
     };
     expect(() => draw(twice)).toThrow("an open waist");
@@ -369,7 +360,7 @@ describe("an open edge", () => {
   it("tells how long each half is sewn, and where its darts close along it", () => {
     let open: OpenEdge | undefined;
     draw((sheet) => {
-      chalkSkirt(sheet, style);
+      openAgain(sheet);
       open = sheet.take("waist");
     });
     // 8 11/16 on the tape, and what the shape adds; the dart closes at its inner leg, 3 5/8 from the centre.

@@ -23,6 +23,8 @@ export interface Worked {
   readonly rules?: object;
   readonly card?: object;
   readonly figureNotes?: readonly object[];
+  /** 60 in wide, where none is told. */
+  readonly cloth?: object;
 }
 
 export function workedOrder(garment: string, { card = {}, ...rest }: Worked = {}) {

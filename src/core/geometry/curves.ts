@@ -1,6 +1,8 @@
 import type { Inches } from "../length";
-import { cubicTo, lineTo, type Path, type Segment } from "./path";
+import { pathLength } from "./measure";
+import { cubicTo, joinPaths, lineTo, type Path, pathEnd, type Segment } from "./path";
 import { add, at, type Direction, dot, meetLines, type Point, scale, subtract } from "./point";
+import { splitAtLength } from "./split";
 
 /** The share of a curve's span that each handle takes: a quarter circle drawn as one cubic (craft: bodice, step 7). */
 export const HANDLE = 0.5523;
@@ -27,6 +29,20 @@ export function meetingCurve(from: Point, leaving: Direction, to: Point, arrivin
   const meet = meetLines(from, leaving, to, arriving);
   if (meet === null) return lineTo(to);
   return cubicTo(add(from, scale(subtract(meet, from), MEETING)), add(to, scale(subtract(meet, to), MEETING)), to);
+}
+
+/** Two lines that meet in a corner, as one that is rounded from a length before it to the same length after it. */
+export function roundCorner(before: Path, after: Path, reach: Inches): Path {
+  const corner = after.start;
+  const [near] = splitAtLength(before, pathLength(before) - reach);
+  const [to, far] = splitAtLength(after, reach);
+  const [start, end] = [pathEnd(near), pathEnd(to)];
+  const curve = cubicTo(
+    add(start, scale(subtract(corner, start), HANDLE)),
+    add(end, scale(subtract(corner, end), HANDLE)),
+    end,
+  );
+  return joinPaths([near, { start, segments: [curve] }, far]);
 }
 
 /** The marks of a side seam from the underarm down; those a garment does not reach are left out. */

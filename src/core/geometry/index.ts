@@ -6,6 +6,7 @@ export {
   hollowLine,
   leaningLine,
   meetingCurve,
+  roundCorner,
   type SideSeamPoints,
   STEEP,
   sideSeam,
@@ -65,4 +66,16 @@ export {
 export { growOutline, joinOutlines, sharedArea } from "./polygons";
 export { solveRising } from "./solve";
 export { splitAtAcross, splitAtDepth, splitAtLength } from "./split";
+export {
+  moveBy,
+  type RigidMove,
+  type Sector,
+  type SmoothEdge,
+  type Spread,
+  type SpreadLine,
+  type SpreadPlan,
+  smoothOver,
+  spreadAngle,
+  spreadPiece,
+} from "./spread";
 export { readPathData, toPathData, toPolygonData } from "./svg";

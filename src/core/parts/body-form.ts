@@ -9,6 +9,8 @@ export interface BodyStyle {
   /** Where it stops: at the hem by the full length, a length below the hip, or at the waist (or ribs, by choice). */
   readonly ends: "hem" | "hip" | "waist";
   readonly hem: HemKind;
+  /** What is gathered to its lower edge: a ruffle, or a band by its choice. */
+  readonly lower?: "ruffle" | "band";
   readonly offers: Offers;
   /** Values of choices that this garment does not offer, where they are not the usual. */
   readonly fixed?: FixedOf<BodyChoiceId>;
@@ -27,7 +29,14 @@ export type BodyForm = Choices & {
   readonly usesUnderbust: boolean;
   /** A bustier closes round the ribs; in every other body the side runs on from bust to waist past them. */
   readonly fitsRibs: boolean;
+  /** Whether something is sewn to its lower edge, which then has a seam there and no hem. */
+  readonly sewnBelow: boolean;
 };
+
+/** The rule of what lies below the stitching of the lower edge. */
+export function lowerRule({ sewnBelow }: Pick<BodyForm, "sewnBelow">): "allowance.waistJoin" | "allowance.hem" {
+  return sewnBelow ? "allowance.waistJoin" : "allowance.hem";
+}
 
 /** What a form is read from: choices, the shop's system and tape, and how the house balances front and back. */
 export type FormGiven = DecidedFrom & { readonly balance: unknown };
@@ -45,6 +54,7 @@ export function readForm(given: FormGiven, style: BodyStyle): BodyForm {
     dart: given.balance === "bust-dart" ? values.bustDart : "none",
     usesBust: hasPanel || hasDart,
     usesUnderbust: values.panel !== "none" || end === "ribs",
+    sewnBelow: style.hem === "join" || style.lower === "ruffle" || (style.lower === "band" && values.bandDepth > 0),
     fitsRibs: style.hem === "join" && (values.panel !== "none" || end === "ribs"),
   };
 }

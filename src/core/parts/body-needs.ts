@@ -89,7 +89,8 @@ export function bodyRules(style: BodyStyle): readonly RuleId[] {
   const groups: readonly (readonly [readonly RuleId[], boolean])[] = [
     [always, true],
     [["ease.hip", "allowance.hem"], below],
-    [["allowance.waistJoin"], style.hem === "join" || can("bodySplit")],
+    [["allowance.waistJoin"], style.hem === "join" || can("bodySplit") || style.lower !== undefined],
+    [["stripSelvedge"], style.lower !== undefined],
     [["backLowerEdge"], below ? style.ends === "hip" && can("opening") : true],
     [["bandTurn"], canOpen("front-band")],
     [["balanceTrim"], style.hem === "join"],

@@ -329,6 +329,11 @@ export function chalkBody(sheet: Sheet, style: BodyStyle, leavesWaistOpen = fals
   chalkOpening(sheet, form, pieces, planned.halves);
   promiseSplits(sheet, form, planned);
   remarkBody(sheet, form, planned, pieces.front.outer.id);
+  if (form.style.lower !== undefined && form.sewnBelow)
+    sheet.opens("lower-edge", {
+      front: edges(distinct(pieces.front), "hem"),
+      back: edges(distinct(pieces.back), "hem"),
+    });
   if (leavesWaistOpen)
     sheet.opens("waist", {
       front: edges(distinct(pieces.front), "waist"),

@@ -12,6 +12,7 @@ import {
   straight,
 } from "../geometry";
 import { type Inches, roundToStep } from "../length";
+import { lowerRule } from "./body-form";
 import { trueingRound } from "./body-lines";
 import type { HalfPieces } from "./chalk-upper";
 import type { HalfPlan } from "./half-plan";
@@ -20,10 +21,8 @@ import type { PanelShape } from "./panel-plan";
 import { type SideShape, sewnLegs, turnsLower } from "./sides";
 
 function lowerAllowance(piece: PieceChalk, half: HalfPlan): Inches {
-  const { given } = piece;
-  return half.form.style.hem === "join"
-    ? ruleLength(given, "allowance.waistJoin") + half.form.trimLength
-    : ruleLength(given, "allowance.hem");
+  const { form } = half;
+  return ruleLength(piece.given, lowerRule(form)) + (form.style.hem === "join" ? form.trimLength : 0);
 }
 
 function chalkLowerEdge(

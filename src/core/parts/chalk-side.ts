@@ -12,6 +12,7 @@ import {
 } from "../chalk";
 import { add, at, type Point, pathEnd, pathLength, splitAtLength, turnPoint } from "../geometry";
 import type { Inches } from "../length";
+import { lowerRule } from "./body-form";
 import { TIP_SHORT } from "./bust-dart";
 import type { HalfPlan } from "./half-plan";
 import { sideCutOff } from "./lower-edge";
@@ -144,7 +145,7 @@ export function chalkHemCentre(piece: PieceChalk, half: HalfPlan, foot: Point): 
   const basque = form.style.hem === "basque";
   const raised = lowerEdgeTerms(given, half);
   const terms = [...(basque ? [...piece.lineTerms("hip"), dip] : piece.lineTerms("hem")), ...raised];
-  const allowance = [allowanceTerm(given, "allowance.hem")];
+  const allowance = [allowanceTerm(given, lowerRule(form))];
   if (form.style.hem === "panel-flare" && foot.x < -1e-6) {
     const inside: Term = {
       code: "inside-cloth-edge",

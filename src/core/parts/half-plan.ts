@@ -12,7 +12,7 @@ import {
 } from "../chalk";
 import { type Path, pathEnd, pathLength, type Radians, type SideSeamPoints } from "../geometry";
 import { type Inches, roundUpToStep } from "../length";
-import type { BodyForm } from "./body-form";
+import { type BodyForm, lowerRule } from "./body-form";
 import type { BodyLines } from "./body-lines";
 import type { CentrePlan } from "./centre-plan";
 import { type HalfStart, NO_ROOM, panelKind } from "./half-start";
@@ -171,10 +171,7 @@ function shiftOf({ given, form }: HalfStart, panel: PanelShape | null, turned: R
   if (panel === null || (panelRoom(given) !== "apart" && panel.flareLean === 0)) return { value: 0, terms: [] };
   const allowance = ruleLength(given, "allowance.panel");
   const { inner, outer } = panel.leans;
-  const lower =
-    form.style.hem === "join"
-      ? ruleLength(given, "allowance.waistJoin") + form.trimLength
-      : ruleLength(given, "allowance.hem");
+  const lower = ruleLength(given, lowerRule(form)) + (form.style.hem === "join" ? form.trimLength : 0);
   const wanted = allowance / Math.cos(inner) + allowance / Math.cos(Math.min(1.2, outer + turned));
   const value = roundUpToStep(
     Math.max(wanted, flareRoom(given, panel), roomBelow(panel, allowance, lower)),

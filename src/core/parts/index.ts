@@ -3,6 +3,7 @@ export { bodyChoices, neckOffers, offer } from "./body-choices";
 export { type BodyForm, type BodyStyle, readForm } from "./body-form";
 export { bodyNeeds, bodyRules } from "./body-needs";
 export { type ButtonPlan, planButtons } from "./buttons";
+export { chalkLowerStrip, lowerStripOffers } from "./lower-strip";
 export type { NeckShape } from "./neck-shapes";
 export { drawNeck, type NeckPlan } from "./necklines";
 export { offerFrom } from "./offers";
@@ -11,7 +12,7 @@ export { shapePanel } from "./panel-shape";
 export {
   chalkSkirt,
   chalkSkirtUnderBody,
-  chalkWaistband,
+  type SkirtKind,
   type SkirtStyle,
   skirtAdds,
   skirtChecks,

@@ -1,18 +1,20 @@
-import type { ChoiceDefinition, ChoiceDefinitions, Given } from "../chalk";
+import { type ChoiceDefinition, type ChoiceDefinitions, choiceDefault, type Given } from "../chalk";
 import { type BothUnits, type Inches, pickSystem, roundToStep } from "../length";
 
 /** How a choice is offered: as it is (true), or with a default of its own and, for options, only some of them. */
-type Offered = true | BothUnits | string | boolean | readonly [string, ...string[]];
+type Offered = true | BothUnits | number | string | boolean | readonly [string, ...string[]];
 
 /** What a garment offers of a catalogue of choices. */
 export type OffersOf<Id extends string> = Readonly<Partial<Record<Id, Offered>>>;
 
 /** Values of choices that a garment does not offer, where they are not the usual. */
-export type FixedOf<Id extends string> = Readonly<Partial<Record<Id, string | boolean | BothUnits>>>;
+export type FixedOf<Id extends string> = Readonly<Partial<Record<Id, string | boolean | number | BothUnits>>>;
 
 function offerOne(choice: ChoiceDefinition, offered: Offered): ChoiceDefinition {
   if (choice.kind === "length")
     return typeof offered === "object" && "inches" in offered ? { ...choice, default: offered } : choice;
+  if (choice.kind === "list") return choice;
+  if (choice.kind === "ratio") return typeof offered === "number" ? { ...choice, default: offered } : choice;
   if (choice.kind === "flag") return { ...choice, default: offered === true ? choice.default : offered === "on" };
   if (typeof offered === "string") return { ...choice, default: offered };
   if (!Array.isArray(offered)) return choice;
@@ -39,11 +41,15 @@ export function offerFrom<Catalogue extends ChoiceDefinitions>(
 /** The value that a choice takes, by its kind. */
 type Decided<Choice> = Choice extends { readonly kind: "length" }
   ? Inches | (Choice extends { readonly options: infer Ways } ? keyof Ways : never)
-  : Choice extends { readonly kind: "flag" }
-    ? boolean
-    : Choice extends { readonly options: infer Options }
-      ? keyof Options
-      : never;
+  : Choice extends { readonly kind: "list" }
+    ? string
+    : Choice extends { readonly kind: "ratio" }
+      ? number | (Choice extends { readonly options: infer Ways } ? keyof Ways : never)
+      : Choice extends { readonly kind: "flag" }
+        ? boolean
+        : Choice extends { readonly options: infer Options }
+          ? keyof Options
+          : never;
 
 /** Every choice of a catalogue decided. */
 export type DecidedAll<Catalogue> = { readonly [Id in keyof Catalogue]: Decided<Catalogue[Id]> };
@@ -57,10 +63,12 @@ export function decideAll<Catalogue extends ChoiceDefinitions>(
   fixed: FixedOf<keyof Catalogue & string>,
   { choices, metric, step }: DecidedFrom,
 ): DecidedAll<Catalogue> {
-  const decide = ([id, { default: first }]: readonly [string, ChoiceDefinition]) => {
-    const usual = fixed[id as keyof Catalogue & string] ?? first;
-    const decided = choices[id] ?? (typeof usual === "object" ? pickSystem(usual, metric) : usual);
-    return [id, typeof decided === "number" ? roundToStep(decided, step) : decided] as const;
+  const decide = ([id, { kind }]: readonly [string, ChoiceDefinition]) => {
+    const choice = catalogue[id] as ChoiceDefinition;
+    const usual = fixed[id as keyof Catalogue & string];
+    const otherwise = typeof usual === "object" ? pickSystem(usual, metric) : usual;
+    const decided = choices[id] ?? otherwise ?? choiceDefault(choice, metric);
+    return [id, typeof decided === "number" && kind !== "ratio" ? roundToStep(decided, step) : decided] as const;
   };
   // The catalogue and the mapped type above say the same of each choice; only the compiler cannot follow it through.
   return Object.fromEntries(Object.entries(catalogue).map(decide)) as DecidedAll<Catalogue>;

@@ -511,6 +511,13 @@ export const rules = {
     sets: lengths(24, 24, 60),
     why: "Legs part more the lower one looks; stairs want more still.",
   },
+  stripSelvedge: {
+    label: "Selvedges of strips across the cloth",
+    place: "skirt",
+    options: { "in-seam": "inside the joins", "cut-off": "cut off" },
+    sets: same("in-seam"),
+    why: "A strip is as long as the cloth lets it be; a selvedge that puckers, or is printed otherwise, is cut off first.",
+  },
   capHeight: {
     label: "Sleeve cap height",
     place: "sleeve",

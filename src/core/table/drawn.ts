@@ -4,7 +4,8 @@ import { isStraight, nearPath } from "../geometry";
 import { certain } from "../result";
 import type { ThenAct } from "./placement";
 import { type ChalkRun, pieceIn } from "./run";
-import { type ExactReading, type Laying, seamReading, seams, thenAct, type Use, wideAcross } from "./uses";
+import { type ExactReading, type Laying, thenAct, type Use } from "./use";
+import { seamReading, seams, wideAcross } from "./uses";
 
 /** An edge that passes this near to a mark needs it. */
 const AT_MARK = 1 / 16;

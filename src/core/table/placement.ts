@@ -4,6 +4,7 @@ import type { Inches } from "../length";
 /** The slots of a group in the order in which the hand works (craft: table, which placements). */
 export const slots = [
   "frame",
+  "swing",
   "lengths",
   "top",
   "tip",
@@ -19,6 +20,7 @@ export const slots = [
   "yoke",
   "waist",
   "hip",
+  "flare",
   "hem",
   "side-dart",
   "slit",

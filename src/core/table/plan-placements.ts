@@ -4,7 +4,8 @@ import { readOnTape, type Tick } from "../length";
 import { cutWide, drawnBy, offsetBy } from "./drawn";
 import { type Made, type Placement, type Reading, slots, type ThenAct, type ThenActKind } from "./placement";
 import { type ChalkRun, pieceIn } from "./run";
-import { type ExactReading, type Laying, thenAct, type Use, usesOf } from "./uses";
+import { type ExactReading, type Laying, thenAct, type Use } from "./use";
+import { usesOf } from "./uses";
 
 /** A laying while it is being filled. */
 interface Open {
@@ -16,7 +17,7 @@ interface Open {
   readonly steps: string[];
 }
 
-const lineSlots: readonly LineId[] = ["bust", "underbust", "waist", "hip", "hem"];
+const lineSlots: readonly LineId[] = ["bust", "underbust", "waist", "hip", "flare", "hem"];
 
 /** Where a laying comes among the others: its slot; a level of its own comes before the first line below it. */
 function rankOf(run: ChalkRun, laying: Laying, piece: string): number {

@@ -2,45 +2,10 @@ import { type ChalkAct, type Edge, isDartLine, type Piece } from "../chalk";
 import type { TableStep } from "../cloth";
 import { at, flattenPath, type Path, type Point, pathEnd, subtract } from "../geometry";
 import type { Inches } from "../length";
-import type { PlacementDirection, PlacementKind, PlacementOrigin, ReadingKind, Slot, ThenAct } from "./placement";
+import type { PlacementOrigin, Slot } from "./placement";
 import { type ChalkRun, markIn, namedLine, originAt, pieceIn } from "./run";
-
-/** A reading before it is settled on the tape. */
-export interface ExactReading {
-  readonly exact: Inches;
-  readonly name: string;
-  readonly piece: string;
-  readonly is: ReadingKind;
-  readonly step: string;
-  readonly off: Inches | null;
-  readonly from: string | null;
-  readonly way: "down" | "up" | "inwards" | "outwards" | null;
-  readonly place: Point | null;
-  /** Where it comes in a walk or under the short rule, which do not rise. */
-  readonly order: number;
-}
-
-/** The laying of the tape that a step is read from: steps with the same key are read together. */
-export interface Laying {
-  readonly slot: Slot;
-  /** Tells layings of one slot apart: a dart, a level, an edge. */
-  readonly key: string;
-  /** How deep a laying of its own level lies. */
-  readonly level: Inches | null;
-  readonly kind: PlacementKind;
-  readonly origin: PlacementOrigin | null;
-  readonly originMark: string | null;
-  readonly direction: PlacementDirection | null;
-  readonly on: string | null;
-}
-
-/** What one step asks of one laying. */
-export interface Use {
-  readonly laying: Laying;
-  readonly step: TableStep;
-  readonly readings: readonly ExactReading[];
-  readonly acts: readonly ThenAct[];
-}
+import { type ExactReading, frame, type Laying, laying, reading, thenAct, type Use } from "./use";
+import { centreUse, stripUse, swingUse } from "./whole-cloth-uses";
 
 /** Marks that lines are only ruled through, and that no seam passes. */
 export function isHelper(mark: string): boolean {
@@ -52,47 +17,15 @@ const MOST_OFF: Inches = 4;
 /** A mark this near to its line lies on it. */
 const ON_LINE: Inches = 1 / 64;
 
-/** Written out field by field: a hundred of these are made for a sheet, and spreading costs half of planning it. */
-export function thenAct(
-  act: ThenAct["act"],
-  piece: string,
-  {
-    edge = null,
-    line = null,
-    dart = null,
-    from = null,
-    to = null,
-    names = [],
-    at = null,
-    step = null,
-  }: Partial<ThenAct>,
-): ThenAct {
-  return { act, piece, edge, line, dart, from, to, names, at, step };
-}
-
-function reading(
-  step: TableStep,
-  name: string,
-  exact: Inches,
-  is: ReadingKind,
-  { off = null, from = null, way = null, place = null, order = 0 }: Partial<ExactReading> = {},
-): ExactReading {
-  return { exact, name, piece: step.piece, is, step: step.id, off, from, way, place, order };
-}
-
-function laying(slot: Slot, kind: PlacementKind, rest: Partial<Laying> = {}): Laying {
-  return { slot, key: slot, level: null, kind, origin: null, originMark: null, direction: null, on: null, ...rest };
-}
-
-const frame = laying("frame", "frame");
-
 /** The tape down the origin line: from the top line, or from the cloth's edge by house rule. */
 function lengths(run: ChalkRun, step: TableStep): Laying {
   const top = pieceIn(run, step.piece).top === "top" ? "top-line" : "waist-line";
   const origin = step.chalk?.from === "cloth-edge" ? "cloth-edge" : top;
   // A tick that is read from the top line goes on the same tape, whatever the house reads its lines from.
   const usual = run.steps.some(({ chalk }) => chalk?.act.kind === "guide-line" && chalk.from === "cloth-edge");
-  return laying("lengths", "line", { origin: usual ? "cloth-edge" : origin, direction: "down" });
+  const single = pieceIn(run, step.piece).origin === "cloth-edge";
+  const along = single ? { on: "cloth-edge" } : {};
+  return laying("lengths", "line", { origin: usual ? "cloth-edge" : origin, direction: "down", ...along });
 }
 
 /** What lies above the top line on the tape, where lengths are read from the cloth's edge. */
@@ -392,16 +325,6 @@ function frameUse(step: TableStep, name: string, way: "down" | "inwards", order:
   return { laying: frame, step, readings: [line], acts: [] };
 }
 
-/** Strips lie side by side: each width is read on from the last, along one tape; their lengths are a second tick. */
-function stripUse(run: ChalkRun, step: TableStep, act: Extract<ChalkAct, { kind: "strip" }>): Use {
-  const before = run.steps
-    .slice(0, run.steps.indexOf(step))
-    .reduce((sum, { act: one }) => (one.kind === "strip" ? sum + one.depth : sum), 0);
-  const depth = reading(step, step.piece, before + act.depth, "cut", { way: "inwards", from: "cloth-edge" });
-  const length = reading(step, step.piece, act.length, "cut", { way: "down", from: "cloth-edge", order: 1 });
-  return { laying: laying("strips", "strips", { origin: "cloth-edge" }), step, readings: [depth, length], acts: [] };
-}
-
 /** The laying that cuts a piece across: its line goes down with the other lengths. */
 function splitUse(run: ChalkRun, step: TableStep): Use {
   const read = step.chalk?.reading ?? 0;
@@ -419,6 +342,10 @@ export function usesOf(run: ChalkRun, step: TableStep): readonly Use[] {
   if (act === undefined) return [];
   const piece = pieceIn(run, step.piece);
   switch (act.kind) {
+    case "ring-centre":
+      return [centreUse(step, piece, act.mark)];
+    case "swing":
+      return [swingUse(step, piece, act)];
     case "top-line":
       return [frameUse(step, piece.top, "down", 0)];
     case "zip-line":

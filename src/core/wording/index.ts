@@ -24,6 +24,7 @@ export {
   nameSeam,
   originNames,
   phaseNames,
+  thePiece,
 } from "./english/names";
 export { sayHair, sayOnTape } from "./english/on-tape";
 export {

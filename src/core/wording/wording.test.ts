@@ -75,6 +75,7 @@ const finding = (id: Finding["id"]): Finding => ({
   doubt: "underbust-not-below-bust",
   numbers,
   words: {
+    ratio: "2.00",
     shape: "boat",
     why: "zip-hollow",
     line: "waist",
@@ -157,7 +158,7 @@ describe("the words of a sum", () => {
   it("a figure note says its own words in the ledger", () =>
     expect(wordLedgerWhy("figure-note", "one hip fuller")).toBe("one hip fuller"));
   it.each(pieceNames)("the piece %s has a name to chalk", (name) =>
-    expect(wordPieceName(name)).toMatch(/^[A-Z][a-z ]+$/),
+    expect(wordPieceName(name)).toMatch(/^[A-Z][a-z ,\d]+$/),
   );
 });
 
@@ -240,5 +241,17 @@ describe.each(garments.map(({ id }) => id))("the steps of a %s", (garment) => {
         expect(step?.reading ?? 99, `${piece.id} ${notch.id}`).toBeLessThan(notch.id === "bust" ? 12 : 20);
       }
     }
+  });
+});
+
+describe("a piece that is one of several", () => {
+  const said = (garment: string) =>
+    JSON.stringify(makeSheet({ garment, client: { card: { measurements: typicalBody } } }));
+  it.each(["tiered-skirt", "tiered-dress"])("is told by its number, without an article: %s", (garment) => {
+    expect(said(garment)).toContain("Cut out tier 2");
+    expect(said(garment)).not.toMatch(/\bthe tier \d/i);
+  });
+  it("is told with one where there is one alone", () => {
+    expect(said("ruched-skirt")).toMatch(/of the (skirt )?back/);
   });
 });

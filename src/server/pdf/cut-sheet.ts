@@ -1,7 +1,7 @@
 import { type PDFPage, rgb } from "@cantoo/pdf-lib";
 import type { CutSheet, SheetPiece } from "@/core/formats";
 import { formatLength, formatLengthWithUnit } from "@/core/length";
-import { nameGirth, nameLine, namePiece, nameSeam } from "@/core/wording";
+import { nameGirth, nameLine, nameSeam, thePiece } from "@/core/wording";
 import { PaperStack } from "./paper";
 import { MARGIN, type Paper, Pen } from "./pen";
 import { type SheetHead, sayHead } from "./step-list";
@@ -121,10 +121,7 @@ export async function printCutSheet(sheet: CutSheet, head: SheetHead, size: Pape
   );
   if (sheet.ledger.length > 0) paper.text("Taken out, given back", HEAD);
   for (const { why, line, piece, removed, givenBack } of sheet.ledger)
-    paper.text(
-      `${why}, ${nameLine(line)} of the ${namePiece(piece)}: ${say(removed)} out, ${say(givenBack)} back`,
-      CELL,
-    );
+    paper.text(`${why}, ${nameLine(line)} of ${thePiece(piece)}: ${say(removed)} out, ${say(givenBack)} back`, CELL);
   drawGroups(paper, sheet);
   paper.number(sayHead(head, sheet));
   return pen.document.save();

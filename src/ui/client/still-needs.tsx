@@ -1,6 +1,6 @@
 import Link from "next/link";
 import { measurements } from "@/core/body";
-import { findGarment } from "@/core/garments";
+import { nameGarment } from "@/core/garments";
 import type { OrderWants } from "@/server/load";
 
 /** What each open order still asks of the card: what is missing, and what an estimate stands in for. */
@@ -15,7 +15,7 @@ export function StillNeeds({ wants, clientId }: { readonly wants: readonly Order
       <ul className="space-y-2">
         {open.map(({ order, wants: own }) => (
           <li key={order.id}>
-            <strong>{findGarment(order.garment)?.label ?? order.garment}</strong>, no. {order.number}:{" "}
+            <strong>{nameGarment(order)}</strong>, no. {order.number}:{" "}
             {own
               .map(
                 ({ id, from }) => `${measurements[id].label.toLowerCase()}${from === "estimate" ? " (estimated)" : ""}`,

@@ -1,5 +1,6 @@
 import { useMemo } from "react";
 import { cutLines, type Lights, markPlace, noLights, type SheetPiece } from "@/core/formats";
+import { flattenPath, readPathData } from "@/core/geometry";
 import { lineNames } from "@/core/wording";
 import { LETTER, type View } from "./cloth-frame";
 import { ClothText } from "./cloth-text";
@@ -65,6 +66,9 @@ function placeNames(lines: SheetPiece["lines"], right: number, view: View | unde
     return { x: beside, below: 0.32 * fine, anchor: "start", fill: "currentColor" } as const;
   return { x: Math.min(right, reach) - 0.4, below: 1.15 * fine, anchor: "end", fill: CHALK } as const;
 }
+
+/** Strips and rings are read from no line of their own. */
+const isRuled = ({ strip, edges }: SheetPiece): boolean => strip === undefined && edges[0]?.arc === undefined;
 
 /** Guide lines to the edge of the cloth, with their names. */
 function GuideLines({
@@ -211,7 +215,7 @@ function Crosses({ d, fine }: { readonly d: string; readonly fine: number }) {
 function EdgeDots({ piece, look, fine }: PartProps) {
   return piece.edges
     .filter(({ id, dots }) => dots.length > 0 && isLit(look, "stitches", `${piece.id}/${id}`))
-    .map(({ id, start: [x0, y0], end: [x1, y1], dots }) => (
+    .map(({ id, start: [x0, y0], end: [x1, y1], dots, arc }) => (
       <g
         key={id}
         transform={`translate(${x0} ${y0}) rotate(${(Math.atan2(y1 - y0, x1 - x0) * 180) / Math.PI})`}
@@ -219,7 +223,10 @@ function EdgeDots({ piece, look, fine }: PartProps) {
       >
         {dots.map(({ along, across }) => (
           <g key={along}>
-            <path d={`M ${along} 0 V ${across}`} stroke={LANTERN} strokeOpacity={0.6} strokeWidth={0.06 * fine} />
+            {/* What is swung needs no straight line to be set off from. */}
+            {arc === undefined && (
+              <path d={`M ${along} 0 V ${across}`} stroke={LANTERN} strokeOpacity={0.6} strokeWidth={0.06 * fine} />
+            )}
             <circle cx={along} cy={across} r={0.24 * fine} />
           </g>
         ))}
@@ -325,20 +332,49 @@ function PlumbLine({ piece, look, fine }: PartProps) {
   );
 }
 
+/** Where a piece was spread: its sectors, numbered, so that no paper is slashed. Only looked at, never chalked. */
+function Sectors({ piece, look, fine }: PartProps) {
+  if (look.shears) return null;
+  return (piece.sectors ?? []).map(({ n, path }) => {
+    const places = flattenPath(readPathData(path), 0.5);
+    const middle = (of: "x" | "y") => places.reduce((sum, place) => sum + place[of], 0) / places.length;
+    return (
+      <g key={n} opacity={0.55}>
+        <path
+          d={path}
+          fill="none"
+          stroke={GUIDE}
+          strokeWidth={0.06 * fine}
+          strokeDasharray={`${0.3 * fine} ${0.3 * fine}`}
+        />
+        <ClothText x={middle("x")} y={middle("y")} textAnchor="middle" fontSize={1.1 * fine} fill={GUIDE}>
+          {n}
+        </ClothText>
+      </g>
+    );
+  });
+}
+
 /** One piece in chalk: guide lines, stitching line, cutting line, marks, dots and notches, each in its own line. */
 export function ChalkPiece({ piece, right, look, onMark, faint, withLines, fine, view }: ChalkPieceProps) {
   const centre = isLit(look, "centres", piece.id);
   return (
     <g transform={`translate(${piece.originInset} 0)`} opacity={faint ? 0.75 : 1}>
-      {withLines && !faint && <GuideLines piece={piece} right={right} look={look} fine={fine} view={view} />}
-      {piece.origin !== "fold" && piece.drawnWith === null && isShown(look, "centres", piece.id) && (
-        <path
-          d={`M 0 ${piece.box.top} V ${piece.box.bottom}`}
-          stroke={centre ? LANTERN : GUIDE}
-          strokeWidth={(centre ? 0.2 : 0.1) * fine}
-          strokeDasharray="1 0.3 0.2 0.3"
-        />
+      {withLines && !faint && isRuled(piece) && (
+        <GuideLines piece={piece} right={right} look={look} fine={fine} view={view} />
       )}
+      {!faint && <Sectors piece={piece} look={look} fine={fine} />}
+      {piece.origin !== "fold" &&
+        piece.origin !== "cloth-edge" &&
+        piece.drawnWith === null &&
+        isShown(look, "centres", piece.id) && (
+          <path
+            d={`M 0 ${piece.box.top} V ${piece.box.bottom}`}
+            stroke={centre ? LANTERN : GUIDE}
+            strokeWidth={(centre ? 0.2 : 0.1) * fine}
+            strokeDasharray="1 0.3 0.2 0.3"
+          />
+        )}
       <PlumbLine piece={piece} look={look} fine={fine} />
       <CutLines piece={piece} look={look} fine={fine} faint={faint} />
       <Edges piece={piece} look={look} fine={fine} faint={faint} />

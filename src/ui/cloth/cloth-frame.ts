@@ -36,7 +36,9 @@ export function frameGroup(sheet: SheetDrawing, group: Group): ClothFrame | null
   const pieces = group.pieces.flatMap((id) => sheet.pieces.filter((piece) => piece.id === id));
   const [lead] = pieces;
   if (lead === undefined) return null;
-  const top = Math.min(...pieces.map(({ box }) => box.top)) - 0.4;
+  // What the tape is swung from lies on the cloth too, though its piece begins further down.
+  const marked = pieces.flatMap(({ marks }) => marks.flatMap(({ at }) => at?.stitch?.[1] ?? []));
+  const top = Math.min(...pieces.map(({ box }) => box.top), ...marked) - 0.4;
   const bottom = Math.max(...pieces.map(({ box }) => box.bottom)) + 0.7;
   const right = group.foldedWidth;
   const view = {
@@ -46,21 +48,6 @@ export function frameGroup(sheet: SheetDrawing, group: Group): ClothFrame | null
     height: bottom - top + ROOM.top + ROOM.bottom,
   };
   return { pieces, lead, top, bottom, right, view };
-}
-
-/**
- * Cloths beside one another in one scale: each column as wide as its cloth is, all windows equally high, so that a placket
- * is never as wide as a front. From the first: one that arrives must not push the others aside.
- */
-export function shareScale(sheet: SheetDrawing): {
-  readonly columns: { readonly gridTemplateColumns: string };
-  readonly height: number;
-} {
-  const views = sheet.groups.flatMap((group) => frameGroup(sheet, group)?.view ?? []);
-  return {
-    columns: { gridTemplateColumns: views.map(({ width }) => `minmax(0, ${width.toFixed(2)}fr)`).join(" ") || "1fr" },
-    height: Math.max(0, ...views.map(({ height }) => height)),
-  };
 }
 
 /** A window as high as its neighbours', its cloth at the top. */

@@ -43,7 +43,7 @@ function Measure({
         stroke="var(--color-lantern)"
         strokeWidth={0.2}
       />
-      <ClothText x={(from + to) / 2} y={y + 2.2} fontSize={1.7} textAnchor="middle" fill="var(--color-chalk)">
+      <ClothText x={(from + to) / 2} y={y + 2.2} fontSize={1.7} textAnchor="middle" fill="currentColor">
         {said}
       </ClothText>
     </>
@@ -57,9 +57,54 @@ interface FoldPictureProps {
   readonly act: string;
 }
 
+/** A ring's own fold: once from selvedge to selvedge, or in four with its closed corner, where the tape is held. */
+function RingFold({ sheet, group }: Pick<FoldPictureProps, "sheet" | "group">) {
+  const inFour = group.fold === "quarter";
+  const [wide, deep] = [group.foldedWidth, inFour ? group.foldedWidth : Math.min(group.length, sheet.cloth.usable)];
+  const say = (value: number) => formatLengthWithUnit(value, sheet.unit);
+  const size = Math.max(wide, deep) / 24;
+  const told = inFour ? "4 layers, both folds meet at the corner" : "2 layers, the fold runs from selvedge to selvedge";
+  return (
+    <svg
+      viewBox={`${-3 * size} ${-3 * size} ${wide + 6 * size} ${deep + 9 * size}`}
+      className="h-full w-full"
+      role="img"
+      aria-label={told}
+    >
+      <rect
+        width={wide}
+        height={deep}
+        fill="var(--color-cloth)"
+        stroke="var(--color-chalk-soft)"
+        strokeWidth={0.1 * size}
+      />
+      <rect x={-0.5 * size} width={1.2 * size} height={deep} rx={0.4 * size} fill="var(--color-fold-light)" />
+      {inFour && (
+        <rect y={-0.5 * size} width={wide} height={1.2 * size} rx={0.4 * size} fill="var(--color-fold-light)" />
+      )}
+      {!inFour && (
+        <path
+          d={`M 0 0 H ${wide} M 0 ${deep} H ${wide}`}
+          stroke="var(--color-tape-edge)"
+          strokeWidth={0.4 * size}
+          strokeDasharray={`${1.2 * size} ${0.6 * size}`}
+        />
+      )}
+      <circle cx={0} cy={0} r={0.8 * size} fill="var(--color-lantern)" />
+      <ClothText x={wide / 2} y={deep / 2} fontSize={1.7 * size} textAnchor="middle" fill="var(--color-chalk)">
+        {inFour ? "4 layers" : "2 layers"}
+      </ClothText>
+      <g transform={`translate(0 ${deep}) scale(${size})`}>
+        <Measure from={0} to={wide / size} y={1.8} said={say(wide)} />
+      </g>
+    </svg>
+  );
+}
+
 /** How the cloth lies for a group: from its end, so that every layer is seen, and from above, with what stays single beside it. */
 export function FoldPicture({ sheet, group, act }: FoldPictureProps) {
   const { hand } = usePreferences();
+  if (group.fold === "across" || group.fold === "quarter") return <RingFold sheet={sheet} group={group} />;
   const unit: Unit = sheet.unit;
   const layers = act === "fold-in" && group.layers === 4 ? 2 : (group.layers as 1 | 2 | 4);
   const fold = foldOfGroup({ layers, foldedWidth: group.foldedWidth, way: group.way ?? "in-turn" }, sheet.cloth.usable);
@@ -77,11 +122,11 @@ export function FoldPicture({ sheet, group, act }: FoldPictureProps) {
       aria-label={`${layers === 1 ? "Open cloth" : `${layers} layers, ${say(fold.doubled)} wide, fold at the ${mirrored ? "right" : "left"}`}, ${say(fold.beside)} single beside it`}
     >
       <g transform={mirrored ? "scale(-1 1)" : undefined}>
-        <ClothText x={0} y={-3 * GAP - 1.8} fontSize={1.5} fill="var(--color-chalk-soft)">
+        <ClothText x={0} y={-3 * GAP - 1.8} fontSize={1.5} fill="currentColor">
           From the end
         </ClothText>
         <path d={endPath(fold)} fill="none" stroke="var(--color-fold-light)" strokeWidth={0.55} strokeLinecap="round" />
-        <ClothText x={0} y={top - 0.8} fontSize={1.5} fill="var(--color-chalk-soft)">
+        <ClothText x={0} y={top - 0.8} fontSize={1.5} fill="currentColor">
           From above
         </ClothText>
         <rect y={top} width={fold.across} height={length} fill="var(--color-cloth-under)" />

@@ -2,7 +2,7 @@
 
 import { compareSheets, type SheetDrawing, type SheetOutcome } from "@/core/formats";
 import { outcomeErrors } from "@/server/sheet-errors";
-import { shareScale } from "@/ui/cloth/cloth-frame";
+import { ClothRows } from "@/ui/cloth/cloth-rows";
 import { Fractions } from "@/ui/reading/fractions";
 import { ComparedCloth } from "./compared-cloth";
 import { ComparisonTable } from "./comparison-table";
@@ -15,6 +15,10 @@ interface SideBySideProps {
   /** What is said when nothing moves. */
   readonly whenStill?: string;
 }
+
+/** The room for the cloth: beside the table, and above it. */
+const ROOM_ASPECT = 1.2;
+const WIDE_ASPECT = 1.6;
 
 function Key() {
   const lines = [
@@ -55,22 +59,16 @@ export function SideBySide({ before, after, stacked = false, whenStill = "Nothin
     );
   }
   const { sheet } = after;
-  const scale = shareScale(sheet);
   return (
     <div className={`grid gap-3 lg:h-full lg:min-h-0 ${stacked ? "lg:grid-rows-[3fr_2fr]" : "lg:grid-cols-[3fr_2fr]"}`}>
       <div className="flex min-h-0 flex-col gap-2">
         <div className="order-last">
           <Key />
         </div>
-        <div
-          className="on-cloth grid h-[60dvh] min-h-0 grid-rows-[minmax(0,1fr)] gap-2 lg:h-auto lg:flex-1"
-          style={scale.columns}
-        >
-          {sheet.groups.map((group) => (
-            <div key={group.id} className="min-h-0 min-w-0 flex-1">
-              <ComparedCloth before={before} after={sheet} group={group} high={scale.height} />
-            </div>
-          ))}
+        <div className="on-cloth h-[60dvh] min-h-0 lg:h-auto lg:flex-1">
+          <ClothRows sheet={sheet} aspect={stacked ? WIDE_ASPECT : ROOM_ASPECT}>
+            {(group, high) => <ComparedCloth before={before} after={sheet} group={group} high={high} />}
+          </ClothRows>
         </div>
       </div>
       {/* A scrolling region must be reachable by keyboard. */}

@@ -1,9 +1,11 @@
-import { memo } from "react";
-import { drawFlat, type FlatHalf, hangs, type SheetDrawing } from "@/core/formats";
+import { memo, type ReactNode } from "react";
+import { drawFlat, type FlatHalf, type FlatHandle, hangs, type SheetDrawing } from "@/core/formats";
+import { FlatHandleMark, sayHem } from "./flat-handle";
 
-/** Room between front and back, in inches. */
-const APART = 3;
-const NAME_ROOM = 3.4;
+/** Room round a half, in inches: for the handle at its hem. */
+const ROOM = 1.5;
+/** The handle for half the width that is seen. */
+const HANDLE = 0.05;
 
 const chain = (points: readonly { readonly x: number; readonly y: number }[]): string =>
   points.map(({ x, y }) => `${x.toFixed(2)} ${y.toFixed(2)}`).join(" L ");
@@ -37,6 +39,19 @@ function FlatSide({ half, mirrored }: { readonly half: FlatHalf; readonly mirror
               strokeLinejoin="round"
             />
           )),
+      )}
+      {half.pieces.flatMap((piece) =>
+        piece.folds.map((points) => (
+          <path
+            key={`${piece.id}-fold-${points[0]?.x}-${points[1]?.y}`}
+            d={`M ${chain(points)}`}
+            fill="none"
+            stroke="var(--color-chalk)"
+            strokeWidth={0.12}
+            strokeLinecap="round"
+            opacity={0.6}
+          />
+        )),
       )}
       {half.pieces.flatMap((piece) =>
         piece.darts.map((points) => (
@@ -87,36 +102,98 @@ function Opening({ sheet, half }: { readonly sheet: SheetDrawing; readonly half:
   );
 }
 
-function Half({ sheet, half, at }: { readonly sheet: SheetDrawing; readonly half: FlatHalf; readonly at: number }) {
+interface Seen {
+  readonly top: number;
+  readonly bottom: number;
+  /** From the centre to the edge. */
+  readonly wide: number;
+}
+
+interface HalfProps {
+  readonly sheet: SheetDrawing;
+  readonly half: FlatHalf;
+  readonly seen: Seen;
+  /** What is told beside its name. */
+  readonly said: string | null;
+  readonly children?: ReactNode;
+}
+
+/** A half of the flat over its name. */
+function Half({ sheet, half, seen: { top, bottom, wide }, said, children }: HalfProps) {
   return (
-    <g transform={`translate(${at} 0)`}>
-      <FlatSide half={half} mirrored />
-      <FlatSide half={half} mirrored={false} />
-      <Opening sheet={sheet} half={half} />
-      <text x={0} y={half.bottom + 2.6} textAnchor="middle" fontSize={1.9} fill="currentColor">
+    <figure className="flex min-h-0 min-w-0 flex-col">
+      <svg
+        viewBox={`${-wide} ${top} ${2 * wide} ${bottom - top}`}
+        className="min-h-0 w-full flex-1"
+        role="presentation"
+      >
+        <FlatSide half={half} mirrored />
+        <FlatSide half={half} mirrored={false} />
+        {half.once.map((points) => (
+          <path
+            key={`${points[0]?.x}-${points[0]?.y}`}
+            d={`M ${chain(points)}`}
+            fill="none"
+            stroke="var(--color-chalk)"
+            strokeWidth={0.16}
+            strokeLinejoin="round"
+          />
+        ))}
+        <Opening sheet={sheet} half={half} />
+        {children}
+      </svg>
+      <figcaption className="text-center text-sm">
         {half.half === "front" ? "Front" : "Back"}
-      </text>
-    </g>
+        {said !== null && <span className="text-ink-soft">{` · ${said}`}</span>}
+      </figcaption>
+    </figure>
   );
 }
 
-/** The garment flat, front and back, drawn from its real pieces with darts sewn and panels joined. */
-export const FlatDrawing = memo(function FlatDrawing({ sheet }: { readonly sheet: SheetDrawing }) {
+/** The hem's corner, and what is to be done when it is dragged. */
+interface HeldHem {
+  readonly handle: FlatHandle;
+  readonly onDrag: (handle: FlatHandle, value: string | number) => void;
+}
+
+interface FlatDrawingProps {
+  readonly sheet: SheetDrawing;
+  /** In a high room: the front over the back. */
+  readonly stacked?: boolean;
+  /** Given where the hem may be dragged in and out. */
+  readonly held?: HeldHem | null;
+}
+
+/** The garment flat, front and back in one scale, drawn from its real pieces with darts sewn and panels joined. */
+export const FlatDrawing = memo(function FlatDrawing({ sheet, stacked = false, held = null }: FlatDrawingProps) {
   const halves = drawFlat(sheet);
-  const [front, back] = halves;
-  if (front === undefined) return null;
-  const top = Math.min(...halves.map((half) => half.top)) - 0.5;
-  const bottom = Math.max(...halves.map((half) => half.bottom));
-  const width = halves.reduce((sum, half) => sum + 2 * half.width, 0) + APART * (halves.length - 1);
+  if (halves.length === 0) return null;
+  const seen = {
+    top: Math.min(...halves.map((half) => half.top)) - ROOM,
+    bottom: Math.max(...halves.map((half) => half.bottom)) + ROOM,
+    wide: Math.max(...halves.map((half) => half.width)) + ROOM,
+  };
   return (
-    <svg
-      viewBox={`-0.5 ${top} ${width + 1} ${bottom - top + NAME_ROOM}`}
-      className="h-full w-full"
-      role="img"
+    // biome-ignore lint/a11y/useSemanticElements: two figures are no set of fields
+    <div
+      role="group"
       aria-label="The garment flat, front and back, from the real pieces"
+      className={`grid h-full w-full grid-cols-2 grid-rows-[minmax(0,1fr)] gap-2 ${stacked ? "lg:grid-cols-1 lg:grid-rows-[minmax(0,1fr)_minmax(0,1fr)]" : ""}`}
     >
-      <Half sheet={sheet} half={front} at={front.width} />
-      {back !== undefined && <Half sheet={sheet} half={back} at={2 * front.width + APART + back.width} />}
-    </svg>
+      {halves.map((half, index) => {
+        const own = index === 0 ? held : null;
+        return (
+          <Half
+            key={half.half}
+            sheet={sheet}
+            half={half}
+            seen={seen}
+            said={own === null ? null : sayHem(own.handle, sheet.unit)}
+          >
+            {own !== null && <FlatHandleMark {...own} unit={sheet.unit} size={HANDLE * seen.wide} />}
+          </Half>
+        );
+      })}
+    </div>
   );
 });

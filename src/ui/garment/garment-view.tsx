@@ -1,13 +1,13 @@
 "use client";
 
 import { memo, useCallback, useMemo } from "react";
-import { isAsked } from "@/core/chalk";
-import type { Order } from "@/core/formats";
+import { type ChoicePart, choiceParts, isAsked } from "@/core/chalk";
+import { type FlatHandle, flatHandle, type Order } from "@/core/formats";
 import type { Unit } from "@/core/length";
 import type { OwnRuleSet, StoredCloth } from "@/db";
 import type { OfferedDecisions } from "@/server/garment-decisions";
 import { ClothDrawing } from "@/ui/cloth/cloth-drawing";
-import { shareScale } from "@/ui/cloth/cloth-frame";
+import { ClothRows } from "@/ui/cloth/cloth-rows";
 import { Legend } from "@/ui/cloth/legend";
 import { Fractions } from "@/ui/reading/fractions";
 import { ClothFields } from "./cloth-fields";
@@ -31,6 +31,11 @@ function shown(decided: DecisionValue | undefined, drawn: DecisionValue | undefi
   return typeof drawn === "number" ? drawn : (decided ?? drawn ?? "");
 }
 
+const PART_NAMES: Readonly<Record<ChoicePart, string>> = { body: "Body", skirt: "Skirt", cloth: "On the cloth" };
+
+/** The room for the cloth, beside the flat or under it. */
+const ROOM_ASPECT = 0.8;
+
 const StillLegend = memo(Legend);
 
 /** The garment: choices in the order of making beside the flat and the live cloth. */
@@ -51,12 +56,22 @@ export function GarmentView({ orderId, document, shop, ownSets, start, offered }
       decide((before) => ({ ...before, rules: id === "set" ? { set: value } : { ...before.rules, [id]: value } })),
     [decide],
   );
+  const drag = useCallback(
+    ({ of, id }: FlatHandle, value: DecisionValue) => (of === "choice" ? decideChoice : decideRule)(id, value),
+    [decideChoice, decideRule],
+  );
   const tellCloth = useCallback((cloth: StoredCloth) => decide((before) => ({ ...before, cloth })), [decide]);
-  const scale = useMemo(() => (sheet === null ? null : shareScale(sheet)), [sheet]);
+  const held = useMemo(() => {
+    const handle = sheet === null ? null : flatHandle(sheet);
+    return handle === null ? null : { handle, onDrag: drag };
+  }, [sheet, drag]);
   const problems = problemsByPath(outcome);
   const unit = sheet?.unit ?? "in";
   // A choice that another one makes idle is not asked; what was decided for it is kept.
   const asked = offered.choices.filter((choice) => isAsked(choice, sheet?.resolved.choices ?? {}));
+  const groups = choiceParts
+    .map((part) => ({ part, choices: asked.filter((choice) => (choice.part ?? "body") === part) }))
+    .filter(({ choices }) => choices.length > 0);
   // One refusal may name several places: it is said once, at its choice where there is one. Rules may lie out of sight.
   const atField = ([path]: readonly [string, string]) =>
     path.startsWith("cloth.") || asked.some(({ id }) => path === `choices.${id}`);
@@ -73,18 +88,15 @@ export function GarmentView({ orderId, document, shop, ownSets, start, offered }
         <div className="flex flex-col gap-3 sm:grid sm:h-[56dvh] sm:grid-cols-[2fr_3fr] lg:h-auto lg:min-h-0 lg:flex-1">
           {sheet !== null && (
             <div className="h-[38dvh] min-h-0 min-w-0 rounded-lg bg-table-deep p-2 sm:h-auto">
-              <FlatDrawing sheet={sheet} />
+              <FlatDrawing sheet={sheet} stacked held={held} />
             </div>
           )}
-          <div
-            className="grid h-[48dvh] min-h-0 min-w-0 grid-rows-[minmax(0,1fr)] gap-3 sm:h-auto"
-            style={scale?.columns}
-          >
-            {sheet?.groups.map((group) => (
-              <div key={group.id} className="min-h-0 min-w-0 flex-1">
-                <ClothDrawing sheet={sheet} group={group} high={scale?.height ?? 0} />
-              </div>
-            ))}
+          <div className="h-[48dvh] min-h-0 min-w-0 sm:h-auto">
+            {sheet !== null && (
+              <ClothRows sheet={sheet} aspect={ROOM_ASPECT}>
+                {(group, high) => <ClothDrawing sheet={sheet} group={group} high={high} />}
+              </ClothRows>
+            )}
           </div>
         </div>
       </div>
@@ -98,15 +110,22 @@ export function GarmentView({ orderId, document, shop, ownSets, start, offered }
             </p>
           ))}
           {sheet !== null &&
-            asked.map((choice) => (
-              <DecisionField
-                key={choice.id}
-                decision={choice}
-                unit={unit}
-                value={shown(decisions.choices[choice.id], sheet.resolved.choices[choice.id])}
-                problem={problems[`choices.${choice.id}`]}
-                onDecide={decideChoice}
-              />
+            groups.map(({ part, choices }) => (
+              <section key={part} aria-label={PART_NAMES[part]}>
+                {groups.length > 1 && (
+                  <h2 className="mt-3 border-b-2 border-card-deep pb-1 text-lg font-semibold">{PART_NAMES[part]}</h2>
+                )}
+                {choices.map((choice) => (
+                  <DecisionField
+                    key={choice.id}
+                    decision={choice}
+                    unit={unit}
+                    value={shown(decisions.choices[choice.id], sheet.resolved.choices[choice.id])}
+                    problem={problems[`choices.${choice.id}`]}
+                    onDecide={decideChoice}
+                  />
+                ))}
+              </section>
             ))}
           <ClothFields cloth={decisions.cloth} problems={problems} onTell={tellCloth} />
           {sheet !== null && (

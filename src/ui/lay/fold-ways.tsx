@@ -37,7 +37,7 @@ export function FoldWays({ lay, way, unit, onFold }: FoldWaysProps) {
                 <span className="min-w-0 flex-1">
                   <span className="font-semibold">{wayNames[id]}</span>
                   {isChosen && ways?.why !== null && ways !== null && (
-                    <span className="ml-2 text-sm font-semibold text-next">
+                    <span className="ml-2 text-sm font-semibold text-next-deep">
                       <Fractions
                         text={`Choose this: ${lowerFirst(wordWayChoice(ways.why ?? "simplest", ways.saves, unit))}`}
                       />

@@ -1,6 +1,6 @@
 import { ChevronRight } from "lucide-react";
 import Link from "next/link";
-import { findGarment } from "@/core/garments";
+import { nameGarment } from "@/core/garments";
 import type { ListedOrder } from "@/db";
 import { sayDay } from "@/server/week";
 import { nextActs } from "./next-acts";
@@ -38,7 +38,7 @@ export function OrderList({ orders, ofClient = false, today }: OrderListProps) {
                   {!ofClient && <>{order.clientName} </>}
                   <span className={ofClient ? "" : "font-normal text-ink-soft"}>
                     {!ofClient && "· "}
-                    {findGarment(order.garment)?.label ?? order.garment}
+                    {nameGarment(order)}
                   </span>
                 </span>
                 <span className="block text-sm text-ink-soft">

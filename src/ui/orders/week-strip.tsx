@@ -1,6 +1,6 @@
 import { Shirt, ShoppingBag } from "lucide-react";
 import Link from "next/link";
-import { findGarment } from "@/core/garments";
+import { nameGarment } from "@/core/garments";
 import type { ListedOrder } from "@/db";
 import { addDays, isSunday, sayDay, sayShortDay } from "@/server/week";
 
@@ -27,7 +27,7 @@ function dueOn(day: string, due: readonly ListedOrder[]): readonly Due[] {
 
 function DueRow({ order, kind }: Due) {
   const Icon = kind === "fitting" ? Shirt : ShoppingBag;
-  const garment = findGarment(order.garment)?.label ?? order.garment;
+  const garment = nameGarment(order);
   return (
     <li>
       <Link

@@ -8,6 +8,11 @@ const levels = {
   note: { icon: Info, name: "Good to know", style: "border-line text-ink" },
 } as const;
 
+/** What is true of front and back alike is said once. */
+function toldOnce(checks: readonly SheetCheck[]): readonly SheetCheck[] {
+  return [...new Map(checks.map((check) => [`${check.level} ${check.id} ${check.text}`, check])).values()];
+}
+
 /** What was found about the draft, the gravest first, each with what to do. */
 export function Checks({ checks }: { readonly checks: readonly SheetCheck[] }) {
   if (checks.length === 0) {
@@ -21,7 +26,7 @@ export function Checks({ checks }: { readonly checks: readonly SheetCheck[] }) {
   return (
     <ul className="space-y-2">
       {order.flatMap((level) =>
-        checks
+        toldOnce(checks)
           .filter((check) => check.level === level)
           .map((check) => {
             const { icon: Icon, name, style } = levels[level];

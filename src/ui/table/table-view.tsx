@@ -5,6 +5,7 @@ import { useCallback, useMemo } from "react";
 import { type CutSheet, type SheetLength, type StyleItem, type TableScreen, tableScreens } from "@/core/formats";
 import type { Progress } from "@/db";
 import { FoldPicture } from "@/ui/cloth/fold-picture";
+import { StripsPicture } from "@/ui/cloth/strips-picture";
 import { FlatDrawing } from "@/ui/garment/flat-drawing";
 import { usePreferences } from "@/ui/shell/preferences";
 import { ScreenSlip } from "./screen-slip";
@@ -49,6 +50,13 @@ function TableStage({ sheet, screens, place, close, whole, measured }: TableStag
   if (screen.kind === "style" || screen.kind === "count") return <FlatDrawing sheet={sheet} />;
   if (screen.kind === "fold") return <FoldPicture sheet={sheet} group={group} act={screen.steps.at(-1)?.act ?? ""} />;
   const { index, part } = place;
+  if (screen.placement?.kind === "strips")
+    return (
+      <StripsPicture
+        sheet={sheet}
+        pieces={screen.placement.readings.flatMap(({ made }) => made.map(({ piece }) => piece))}
+      />
+    );
   return <TableCloth {...{ sheet, group, screens, index, part, close, whole, measured }} />;
 }
 

@@ -1,6 +1,6 @@
 import type { Metadata } from "next";
 import Link from "next/link";
-import { findGarment } from "@/core/garments";
+import { nameGarment } from "@/core/garments";
 import { sayDate } from "@/core/wording";
 import { decisionsOf } from "@/server/garment-decisions";
 import { loadOrder } from "@/server/load";
@@ -17,7 +17,7 @@ export default async function GarmentPage({ params }: { readonly params: Promise
   return (
     <>
       <PageHead
-        title={`${findGarment(order.garment)?.label ?? order.garment} for ${client.name}`}
+        title={`${nameGarment(order)} for ${client.name}`}
         about={`No. ${order.number} · card of ${sayDate(card.takenOn)}`}
       >
         <NewerCard orderId={order.id} used={card} newest={newest} />

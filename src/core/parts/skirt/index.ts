@@ -1,6 +1,6 @@
 export { chalkSkirt } from "./chalk-skirt";
 export { skirtChoices } from "./skirt-choices";
-export { readSkirtForm, type SkirtForm, type SkirtStyle } from "./skirt-form";
+export { readSkirtForm, type SkirtForm, type SkirtKind, type SkirtStyle } from "./skirt-form";
 export { skirtChecks, skirtNeeds, skirtRules } from "./skirt-needs";
 export {
   chalkSkirtUnderBody,
@@ -9,4 +9,3 @@ export {
   skirtUnderBody,
   skirtUnderBodyRules,
 } from "./skirt-under-body";
-export { chalkWaistband } from "./waistband";

@@ -10,7 +10,6 @@ import {
 import {
   addTerms,
   bodyTerm,
-  bodyValue,
   easeTerm,
   figureNoteTerms,
   type Given,
@@ -25,6 +24,8 @@ import {
 } from "../../chalk";
 import { pathLength } from "../../geometry";
 import { both, type Inches, pickSystem, roundToStep, TRUEING_STEP } from "../../length";
+import { roundToPullOn } from "./hanger";
+import { planFlareLine, planMermaid } from "./plan-mermaid";
 import { planSlit } from "./plan-slit";
 import type { SkirtForm } from "./skirt-form";
 
@@ -36,6 +37,8 @@ export interface HalfSkirt {
   readonly hip: Sum;
   readonly hipDown: Sum;
   readonly hemDown: Sum;
+  /** Where a mermaid opens; left out of any other skirt. */
+  readonly flareDown: Sum | undefined;
   readonly numbers: SkirtNumbers;
   readonly drawn: SkirtHalf;
   /** How far down the slit in the centre back starts; null where there is none. */
@@ -48,8 +51,6 @@ export const skirtPieces: Readonly<Record<Side, string>> = { front: "skirt-front
 
 /** A hem nearer to the hip line than this is a peplum's. */
 const LEAST_BELOW_HIP = both(2, 5);
-/** Elastic lets the skirt be pulled on when it is this much wider than the hip. */
-const ROOM_TO_PULL_ON = both(1, 2.5);
 /** A shaped waist edge runs level this far from the centre. */
 const LEVEL_FROM_CENTRE = both(2, 5);
 
@@ -60,17 +61,20 @@ function quarter(given: Given, side: Side, girth: "waist" | "hip"): readonly Ter
 /** The hip's quarter; under elastic at least as wide as it takes to pull the skirt on. */
 function planHip(given: Given, form: SkirtForm, side: Side): Sum {
   const terms = quarter(given, side, "hip");
-  const short = (bodyValue(given, "hip") + pickSystem(ROOM_TO_PULL_ON, given.metric)) / 4 - addTerms(terms);
+  const short = roundToPullOn(given) / 4 - addTerms(terms);
   if (!form.elastic || short <= 0) return settleOnTape(given, terms);
   const room: Term = { code: "room-to-pull-on", kind: "ease", value: short, source: "declared:waistFinish" };
   return settleOnTape(given, [...terms, room]);
 }
 
-function hemOf(given: Given, { style }: SkirtForm): SkirtHem {
-  if (style.hem === "flared") {
+function hemOf(given: Given, form: SkirtForm, hip: Inches, flareDown: Inches | undefined): SkirtHem {
+  const { style } = form;
+  if (flareDown !== undefined) return planMermaid(given, form, hip, flareDown);
+  if (style.kind === "a-line") {
     const from = ruleValue(given, "flareFrom") === "hip" ? "hip" : "waist";
     return { kind: "flared", flare: ruleLength(given, "hemFlare"), from };
   }
+  if (style.kind === "ruched") return { kind: "straight" };
   const peg = ruleLength(given, "hemPeg");
   return peg === 0 ? { kind: "straight" } : { kind: "pegged", peg };
 }
@@ -112,6 +116,8 @@ function planHalf(given: Given, form: SkirtForm, side: Side, above: OpenEdge | n
       numbers: { hem: hemDown.value, hip: hipDown.value },
       nearest: least,
     });
+  const flareDown =
+    form.style.kind === "mermaid" ? planFlareLine(given, form, hipDown.value, hemDown.value) : undefined;
   const figure = {
     side,
     waist: waist.value,
@@ -135,10 +141,10 @@ function planHalf(given: Given, form: SkirtForm, side: Side, above: OpenEdge | n
     raise: form.shaped ? ruleLength(given, "waistRaise") : 0,
     dip: form.shaped && side === "back" ? ruleLength(given, "waistDip") : 0,
     level: pickSystem(LEVEL_FROM_CENTRE, given.metric),
-    hem: hemOf(given, form),
+    hem: hemOf(given, form, hip.value, flareDown?.value),
     lengthened: 0,
   };
-  return { side, form, waist, hip, hipDown, hemDown, numbers, meetsDart: figure.closesAt !== null };
+  return { side, form, waist, hip, hipDown, hemDown, flareDown, numbers, meetsDart: figure.closesAt !== null };
 }
 
 /** Both halves, with the shorter side carried on so that they are equally long (a figure note makes one lean more). */

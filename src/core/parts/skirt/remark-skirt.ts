@@ -1,4 +1,4 @@
-import { mostAtSide } from "../../blocks";
+import { mermaidPoints, mostAtSide } from "../../blocks";
 import { bodyValue, type Sheet, settleOnTape } from "../../chalk";
 import { both, pickSystem } from "../../length";
 import { type HalfSkirt, skirtPieces } from "./plan-skirt";
@@ -20,6 +20,15 @@ export function remarkHalf(sheet: Sheet, half: HalfSkirt): void {
     sheet.remark({ id: "waist-over-hip", piece, numbers: { waist: numbers.waist, hip: numbers.hip } });
   else if (taken > most + 1 / 64) sheet.remark({ id: "side-too-hollow", piece, numbers: { taken, most } });
   if (numbers.darts.length > 2) sheet.remark({ id: "many-darts", piece, numbers: {} });
+  if (numbers.hem.kind === "mermaid" && half.form.flareBy === "edge") {
+    const [turn, reading] = mermaidPoints(numbers, numbers.hem);
+    const lift = numbers.hemDown - drawn.corner.y;
+    sheet.remark({
+      id: "flare-kept",
+      piece,
+      numbers: { asked: reading.x - turn.x, kept: drawn.corner.x - turn.x, lift },
+    });
+  }
   if (numbers.hem.kind !== "flared") return;
   const { flare, from } = numbers.hem;
   const start = from === "waist" ? drawn.side.start : drawn.hip;
@@ -31,7 +40,7 @@ export function remarkHalf(sheet: Sheet, half: HalfSkirt): void {
 }
 
 /** What elastic is cut to: a share of the waist and its ends. */
-export function remarkElastic(sheet: Sheet, form: SkirtForm): void {
+export function remarkElastic(sheet: Sheet, form: SkirtForm, piece: string): void {
   const { given } = sheet;
   if (!form.elastic) return;
   const length = settleOnTape(given, [
@@ -42,5 +51,5 @@ export function remarkElastic(sheet: Sheet, form: SkirtForm): void {
       source: "measurement:waist",
     },
   ]).value;
-  sheet.remark({ id: "elastic-to-cut", piece: skirtPieces.back, numbers: { length, width: form.elasticWidth } });
+  sheet.remark({ id: "elastic-to-cut", piece, numbers: { length, width: form.elasticWidth } });
 }

@@ -2,12 +2,15 @@ import type { SkirtDartWay } from "../../blocks";
 import { type DecidedAll, type DecidedFrom, decideAll, type FixedOf, type OffersOf } from "../offers";
 import { type SkirtChoiceId, skirtChoices } from "./skirt-choices";
 
-/** How a skirt goes on below the hip. */
-export type SkirtHemKind = "pegged" | "flared";
+/** Skirts that lie on the hip, and how each goes on below it; and those that hang from the waist. */
+export const fittedKinds = ["pencil", "a-line", "mermaid"] as const;
+export const hungKinds = ["ruched", "circle", "peplum", "gathered", "tiered"] as const;
+export const skirtKinds = [...fittedKinds, ...hungKinds] as const;
+export type SkirtKind = (typeof skirtKinds)[number];
 
 /** What a garment fixes for its skirt; everything else is a choice. */
 export interface SkirtStyle {
-  readonly hem: SkirtHemKind;
+  readonly kind: SkirtKind;
   readonly offers: OffersOf<SkirtChoiceId>;
   readonly fixed?: FixedOf<SkirtChoiceId>;
   /** Whether it hangs from a body: its waist edge is level, it opens as the body does, and has no finish of its own. */
@@ -29,7 +32,7 @@ export type SkirtForm = DecidedAll<typeof skirtChoices> & {
 /** Reads a skirt's choices; under elastic there are neither darts nor an opening, and the waist edge is level. */
 export function readSkirtForm(given: DecidedFrom, style: SkirtStyle): SkirtForm {
   const values = decideAll(skirtChoices, style.fixed ?? {}, given);
-  const under = style.underBody === true;
+  const [under, ruched] = [style.underBody === true, style.kind === "ruched"];
   const elastic = !under && values.waistFinish === "elastic";
   // A body may open in ways that no skirt does by itself.
   const opening: string = values.opening;
@@ -38,8 +41,8 @@ export function readSkirtForm(given: DecidedFrom, style: SkirtStyle): SkirtForm 
     ...values,
     style,
     elastic,
-    darts: elastic ? "none" : values.skirtDarts,
-    shaped: !elastic && !under && values.waistShape === "shaped",
+    darts: elastic || ruched ? "none" : values.skirtDarts,
+    shaped: !elastic && !under && !ruched && values.waistShape === "shaped",
     opens: elastic ? "none" : opens,
     seamed: values.hemSlit !== "none" || (!elastic && opens === "back-zip"),
   };

@@ -1,6 +1,6 @@
 import type { MeasurementId } from "../../body";
 import type { RuleId } from "../../rules";
-import type { SkirtStyle } from "./skirt-form";
+import type { SkirtKind, SkirtStyle } from "./skirt-form";
 
 /** Readings a skirt cannot be drawn without. */
 export const skirtNeeds: readonly MeasurementId[] = ["waist", "hip", "waistToHip", "skirtLength"];
@@ -15,6 +15,12 @@ const always: readonly RuleId[] = [
   "allowance.side",
   "allowance.zip",
   "allowance.hem",
+  "shearsOrder",
+  "tick",
+];
+
+const onTheHip: readonly RuleId[] = [
+  "allowance.panel",
   "allowance.slit",
   "frontDart.halfWidth",
   "backDart.halfWidth",
@@ -26,11 +32,20 @@ const always: readonly RuleId[] = [
   "waistDip",
   "stride.knee",
   "stride.calf",
-  "shearsOrder",
-  "tick",
 ];
 
+const own: Readonly<Record<SkirtKind, readonly RuleId[]>> = {
+  pencil: [...onTheHip, "hemPeg"],
+  "a-line": [...onTheHip, "hemFlare", "flareFrom"],
+  mermaid: onTheHip,
+  ruched: onTheHip,
+  circle: [],
+  peplum: [],
+  gathered: ["stripSelvedge"],
+  tiered: ["stripSelvedge"],
+};
+
 /** Every house rule that a skirt may read; the rest do not move it. */
-export function skirtRules({ hem }: SkirtStyle): readonly RuleId[] {
-  return [...always, ...(hem === "pegged" ? (["hemPeg"] as const) : (["hemFlare", "flareFrom"] as const))];
+export function skirtRules({ kind }: Pick<SkirtStyle, "kind">): readonly RuleId[] {
+  return [...always, ...own[kind]];
 }

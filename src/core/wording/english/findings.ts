@@ -1,7 +1,7 @@
 import { type DoubtCode, measurements } from "../../body";
 import type { Finding, FindingId } from "../../checks";
 import { formatLengthWithUnit, type Inches, type Unit } from "../../length";
-import { nameLine, namePiece } from "./names";
+import { capital, nameLine, namePiece, nameSeam, thePiece } from "./names";
 import { wordLedgerWhy } from "./terms";
 
 export interface FindingWording {
@@ -50,7 +50,7 @@ const doubts: Readonly<Record<DoubtCode, (spoken: Spoken) => string>> = {
 
 const findings: Readonly<Record<FindingId, (spoken: Spoken) => FindingWording>> = {
   "take-out-not-given-back": ({ finding, say }) => ({
-    text: `On the ${nameLine(finding.line ?? "")} of the ${namePiece(finding.piece ?? "")}, ${say("removed")} was taken out (${why(finding)}) and ${say("givenBack")} given back.`,
+    text: `On the ${nameLine(finding.line ?? "")} of ${thePiece(finding.piece ?? "")}, ${say("removed")} was taken out (${why(finding)}) and ${say("givenBack")} given back.`,
     remedy: "Add the difference at the side on that line.",
   }),
   "girth-off": ({ finding, say }) => ({
@@ -58,11 +58,11 @@ const findings: Readonly<Record<FindingId, (spoken: Spoken) => FindingWording>> 
     remedy: `Look at the side mark of the ${nameLine(finding.line ?? "")}.`,
   }),
   "not-given-back-by-rule": ({ finding, say }) => ({
-    text: `On the ${nameLine(finding.line ?? "")} of the ${namePiece(finding.piece ?? "")} ${say("removed")} is taken out and not given back: ${why(finding)}.`,
+    text: `On the ${nameLine(finding.line ?? "")} of ${thePiece(finding.piece ?? "")} ${say("removed")} is taken out and not given back: ${why(finding)}.`,
     remedy: "The garment is twice that smaller there over the whole body. Turn the rule on to give it back.",
   }),
   "figure-note-applied": ({ finding, say }) => ({
-    text: `Figure note on the ${nameLine(finding.line ?? "")} of the ${namePiece(finding.piece ?? "")}: ${why(finding)}, ${say("difference")} a quarter.`,
+    text: `Figure note on the ${nameLine(finding.line ?? "")} of ${thePiece(finding.piece ?? "")}: ${why(finding)}, ${say("difference")} a quarter.`,
     remedy: "Switch the note off if this garment should not have it.",
   }),
   "seam-mismatch": ({ finding, say }) => ({
@@ -70,7 +70,7 @@ const findings: Readonly<Record<FindingId, (spoken: Spoken) => FindingWording>> 
     remedy: "Do not cut; one edge would pucker. True the shorter edge.",
   }),
   "outline-crosses-itself": ({ finding }) => ({
-    text: `The outline of the ${namePiece(finding.piece ?? "")} crosses itself.`,
+    text: `The outline of ${thePiece(finding.piece ?? "")} crosses itself.`,
     remedy: "Make the neck shallower or the allowances smaller.",
   }),
   "head-does-not-pass": ({ say }) => ({
@@ -126,14 +126,14 @@ const findings: Readonly<Record<FindingId, (spoken: Spoken) => FindingWording>> 
     remedy: `Measure the ${lowered(label)} when the client is there.`,
   }),
   "given-back-whole": ({ finding, say }) => ({
-    text: `On the ${nameLine(finding.line ?? "")} of the ${namePiece(finding.piece ?? "")} ${say("removed")} is removed and ${say("givenBack")} given back: ${why(finding)}.`,
+    text: `On the ${nameLine(finding.line ?? "")} of ${thePiece(finding.piece ?? "")} ${say("removed")} is removed and ${say("givenBack")} given back: ${why(finding)}.`,
     remedy: "The surplus is shown in the finished girth. Give back exactly to be rid of it.",
   }),
   "panel-cuts-overlap": ({ finding }) => ({
     text:
       finding.words?.where !== "corner"
-        ? `The cutting lines of the ${namePiece(finding.piece ?? "")} and its neighbour run over each other: there is no cloth for both seams.`
-        : `A corner of the ${namePiece(finding.piece ?? "")}'s seam lies in its neighbour's: there is no cloth for both there.`,
+        ? `The cutting lines of ${thePiece(finding.piece ?? "")} and its neighbour run over each other: there is no cloth for both seams.`
+        : `A corner of ${thePiece(finding.piece ?? "")}'s seam lies in its neighbour's: there is no cloth for both there.`,
     remedy:
       "Move the panels apart (house rule “Room for panel allowances”), or cut one panel and then chalk the other.",
   }),
@@ -185,7 +185,7 @@ const findings: Readonly<Record<FindingId, (spoken: Spoken) => FindingWording>> 
     remedy: "Keep the panel line at half the bust span to have the panels moved apart on every line.",
   }),
   "dart-tip-raised": ({ finding, say }) => ({
-    text: `The tip of the waist dart of the ${namePiece(finding.piece ?? "")} lies ${say("raised")} higher than the house has it: a shorter dart cannot be pressed flat.`,
+    text: `The tip of the waist dart of ${thePiece(finding.piece ?? "")} lies ${say("raised")} higher than the house has it: a shorter dart cannot be pressed flat.`,
     remedy: "Set its tip further from the waist in the house rules, or leave the dart out.",
   }),
   "panel-point-moved": ({ say }) => ({
@@ -205,35 +205,35 @@ const findings: Readonly<Record<FindingId, (spoken: Spoken) => FindingWording>> 
     remedy: "End it less far above the hip (house rule “Front dart tip above the hip”), or measure waist to hip again.",
   }),
   "figure-note-unused": ({ finding }) => ({
-    text: `The figure note “${finding.words?.why}” moves nothing: this garment has no ${nameLine(finding.words?.line ?? "")} to measure on the ${namePiece(finding.piece ?? "")}.`,
+    text: `The figure note “${finding.words?.why}” moves nothing: this garment has no ${nameLine(finding.words?.line ?? "")} to measure on ${thePiece(finding.piece ?? "")}.`,
     remedy: "Put it on a piece and line that this garment has, or leave it out.",
   }),
   "side-steep": ({ finding, say }) => ({
-    text: `Within ${say("down")} the side of the ${namePiece(finding.piece ?? "")} runs ${say("across")} across: it is drawn straight through the marks there.`,
+    text: `Within ${say("down")} the side of ${thePiece(finding.piece ?? "")} runs ${say("across")} across: it is drawn straight through the marks there.`,
     remedy: "Measure the girths above and below again, and the lengths between them, before you cut.",
   }),
   "take-out-large": ({ finding, say }) => ({
-    text: `The ${why(finding)} of the ${namePiece(finding.piece ?? "")} takes out ${say("intake")}, more than ${say("usual")}.`,
+    text: `The ${why(finding)} of ${thePiece(finding.piece ?? "")} takes out ${say("intake")}, more than ${say("usual")}.`,
     remedy: "Look at the shape of the panels before you cut, or take out less.",
   }),
   "dart-wide": ({ finding, say }) => ({
-    text: `The waist dart of the ${namePiece(finding.piece ?? "")} is ${say("half")} wide on each side of its line; over ${say("most")} it buckles.`,
+    text: `The waist dart of ${thePiece(finding.piece ?? "")} is ${say("half")} wide on each side of its line; over ${say("most")} it buckles.`,
     remedy: "Make panels, or take out less.",
   }),
   "side-too-hollow": ({ finding, say }) => ({
-    text: `The side of the ${namePiece(finding.piece ?? "")} takes in ${say("taken")} between waist and hip; over ${say("most")} it stands hollow there.`,
-    remedy: "Take the darts that this figure needs.",
+    text: `The side of ${thePiece(finding.piece ?? "")} takes in ${say("taken")} between waist and hip; over ${say("most")} it stands hollow there.`,
+    remedy: "Take the darts that this figure needs, or a skirt that hangs from the waist.",
   }),
   "many-darts": ({ finding }) => ({
     text: `The ${namePiece(finding.piece ?? "")} has three darts in each half.`,
     remedy: "Elastic or panels sit better on this figure.",
   }),
   "waist-over-hip": ({ finding, say }) => ({
-    text: `On the ${namePiece(finding.piece ?? "")} the waist (${say("waist")} a quarter) is wider than the hip (${say("hip")}): the side runs inwards and there is no dart.`,
+    text: `On ${thePiece(finding.piece ?? "")} the waist (${say("waist")} a quarter) is wider than the hip (${say("hip")}): the side runs inwards and there is no dart.`,
     remedy: "Look at both readings; measure again if they are not this figure's.",
   }),
   "hip-break": ({ finding }) => ({
-    text: `The side of the ${namePiece(finding.piece ?? "")} turns by more than 20° at the hip: it breaks there.`,
+    text: `The side of ${thePiece(finding.piece ?? "")} turns by more than 20° at the hip: it breaks there.`,
     remedy: "Flare it from the waist, or less.",
   }),
   "elastic-to-cut": ({ say }) => ({
@@ -243,6 +243,51 @@ const findings: Readonly<Record<FindingId, (spoken: Spoken) => FindingWording>> 
   stride: ({ finding, say }) => ({
     text: `At ${say("down")} below the waist the skirt is ${say("girth")} round; a step there wants ${say("wanted")}${finding.words?.knee === "guessed" ? " (no knee was taken: it is guessed from the hip)" : ""}.`,
     remedy: "Peg it less, or leave a slit from there to the hem.",
+  }),
+  "flare-narrow": ({ say }) => ({
+    text: `Where it opens the skirt is ${say("girth")} round; both knees want ${say("wanted")}.`,
+    remedy: "Do not cut: bring it in less at the flare line, or open it higher.",
+  }),
+  "flare-tight": ({ say }) => ({
+    text: `Where it opens the skirt is ${say("girth")} round; a step wants ${say("wanted")}.`,
+    remedy: "Bring it in less at the flare line, or open it higher. Mind stairs.",
+  }),
+  "ring-tight": ({ say }) => ({
+    text: `At the hip the skirt is ${say("round")} round; the hip is ${say("hip")}.`,
+    remedy: "Take more fullness.",
+  }),
+  "ring-ease": ({ finding, say }) => ({
+    text: `The radius of ${say("radius")} makes a ring of ${say("round")}${(finding.numbers.ease ?? 0) === 0 ? "" : ", but for what no tape shows"}.`,
+    remedy: "Before cutting, walk the tape round the stitching ring.",
+  }),
+  "ruche-turns-far": ({ finding }) => ({
+    text: `The ${namePiece(finding.piece ?? "")} turns by more than 100° from waist to hem: its cloth runs out of the grain.`,
+    remedy: "Spread it less, or move the seam nearer to the centre.",
+  }),
+  godets: ({ say }) => ({
+    text: `Each godet is ${say("length")} long and ${say("width")} wide at its hem; its slot is as long, and a small square of stay holds the point.`,
+    remedy:
+      "Set those of the side seams first, then the centre back, then the others evenly. A slash ends short of the point: snip no further.",
+  }),
+  "facing-stay": ({ say }) => ({
+    text: `The waist facing is ${say("depth")} deep; cut each of its pieces once more from stay, and fuse it before the sides are sewn.`,
+    remedy: "Overlock its lower edge: it has no seam. An iron burns: try the stay on a scrap first.",
+  }),
+  cords: ({ say }) => ({
+    text: `The casing is ${say("casing")} long; each of its two cords is ${say("length")}, to be tied.`,
+    remedy: "Never at a child's clothes: local rules say where cords may be, and how long.",
+  }),
+  "ring-in-more": () => ({
+    text: "The ring is cut in more pieces than were asked for: on its fold none covers more than half a circle.",
+    remedy: "Ask for as few pieces as fit the cloth, or for less of a circle.",
+  }),
+  "ring-pieced": ({ say }) => ({
+    text: `The ring reaches ${say("beyond")} beyond this cloth: its outer corners are pieced, along the straight grain and mirrored.`,
+    remedy: "Sew the piece on before you swing the tape; or take wider cloth, more pieces, or a shorter skirt.",
+  }),
+  "join-ratio": ({ finding, say }) => ({
+    text: `${capital(nameSeam(finding.words?.seam ?? ""))}: ${say("lengthA")} is gathered into ${say("lengthB")}, ${finding.words?.ratio} times as long.`,
+    remedy: "Thick cloth wants less, thin cloth takes more: try a hand's breadth first.",
   }),
   "half-scale": () => ({
     text: "Chalked at half scale: every reading is halved, allowances too. The girths and seams of the proof are those of the full size.",

@@ -1,7 +1,7 @@
 import type { ClothId, PieceName } from "../../chalk";
 import type { LayRefusal, LayWay } from "../../cloth";
 import { formatLengthWithUnit, type Inches, type Unit } from "../../length";
-import { namePiece } from "./names";
+import { namePiece, thePiece } from "./names";
 import { wordPieceName } from "./terms";
 
 /** What each way of folding the whole cloth is called. */
@@ -91,7 +91,7 @@ export function wordClothChange(change: Change, unit: Unit): ChangeWording {
       };
     case "other-cloth":
       return {
-        title: `Cut the ${namePiece(change.what)} from another cloth`,
+        title: `Cut ${thePiece(change.what)} from another cloth`,
         text: "A contrast that will be seen, or an offcut that will not.",
       };
     case "back-seam":

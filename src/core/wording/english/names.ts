@@ -8,6 +8,7 @@ export const lineNames: Readonly<Record<LineId, string>> = {
   underbust: "under-bust line",
   waist: "waist line",
   hip: "hip line",
+  flare: "flare line",
   hem: "hem line",
 };
 
@@ -21,6 +22,7 @@ export const originNames: Readonly<Record<Origin, string>> = {
   "lowest-mark": "from the lowest mark of the side",
   "armhole-line": "from the armhole line",
   "hem-line": "from the hem line",
+  "ring-centre": "from the centre of the ring",
   "edge-start": "along the line",
 };
 
@@ -52,6 +54,13 @@ const edgeNames: Readonly<Record<string, string>> = {
   right: "right edge",
   bottom: "lower edge",
   left: "left edge",
+  lower: "lower edge",
+  seam: "ruched seam",
+  slit: "slit",
+  inner: "inner ring",
+  outer: "outer ring",
+  closing: "closing edge",
+  "closing-2": "second closing edge",
 };
 
 const markNames: Readonly<Record<string, string>> = {
@@ -66,6 +75,16 @@ const markNames: Readonly<Record<string, string>> = {
   "hip/side": "hip side",
   "hem/side": "hem side",
   "hem/flare": "flare on the hem line",
+  "flare/side": "turn on the flare line",
+  "waist/seam": "waist at the ruched seam",
+  "seam/slit-top": "top of the slit on the seam",
+  "hem/slit": "slit at the hem",
+  "godet-centre/top": "end of the slash at the centre",
+  "godet/point": "point of the godet",
+  "godet/left": "left corner of the godet",
+  "godet/right": "right corner of the godet",
+  "facing/side": "lower corner of the facing at the side",
+  "ring/centre": "centre of the ring",
   "centre/waist": "waist at the centre",
   "waist/hollow": "zip hollow",
   "centre/hem": "hem at the centre",
@@ -131,6 +150,9 @@ const notchNames: Readonly<Record<string, string>> = {
   underbust: "under-bust level",
   "centre-neck": "centre of the neck",
   bust: "bust point level",
+  dart: "closed dart",
+  "dart-2": "closed second dart",
+  "dart-3": "closed third dart",
   "dart-inner": "inner leg of the dart",
   "dart-outer": "outer leg of the dart",
   "dart-2-inner": "inner leg of the second dart",
@@ -140,6 +162,9 @@ const notchNames: Readonly<Record<string, string>> = {
   "front-waist": "centre front of the waist",
   "back-waist": "centre back of the waist",
   overlap: "start of the overlap",
+  godet: "top of the godet's slot",
+  "ring-fold": "fold of the ring",
+  "ring-quarter": "quarter of the ring",
 };
 
 export const capital = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1);
@@ -149,11 +174,21 @@ export const nameMark = (id: string): string =>
   markNames[id] ??
   id
     .replace(/^centre\/button-/, "buttonhole ")
+    .replace(/^godet-(\d+)\/top$/, "end of slash $1")
+    .replace(/^ruche-(\d+)\/seam$/, "line $1 on the ruched seam")
+    .replace(/^ruche-(\d+)\/hinge$/, "line $1 on the side")
     .replace("/", " ")
     .replaceAll("-", " ");
 export const nameNotch = (id: string): string => notchNames[id] ?? id.replaceAll("-", " ");
 export const nameLine = (id: string): string => lineNames[id as LineId] ?? id;
 export const namePiece = (id: string): string => id.replace(/^bodice-/, "").replaceAll("-", " ");
+
+/** A piece as it stands in a sentence: `the front`, but `tier 1` and `the end of tier 1`: what is numbered is one of several. */
+export function thePiece(id: string): string {
+  const name = namePiece(id);
+  if (/\d$/.test(name)) return name;
+  return name.replace(/^(.* \d+) end$/, "end of $1").replace(/^/, "the ");
+}
 
 export function nameList(names: readonly string[]): string {
   return names.length < 2 ? (names[0] ?? "") : `${names.slice(0, -1).join(", ")} and ${names.at(-1)}`;

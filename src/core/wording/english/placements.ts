@@ -2,7 +2,7 @@ import { isDartLine } from "../../chalk";
 import type { Tick, Unit } from "../../length";
 import { formatLength } from "../../length";
 import type { PlacementDirection, PlacementOrigin, ReadingKind, Slot, ThenActKind } from "../../table";
-import { capital, nameEdge, nameLine, nameList, nameMark, namePiece, originNames } from "./names";
+import { capital, nameEdge, nameLine, nameList, nameMark, namePiece, originNames, thePiece } from "./names";
 import { sayHair } from "./on-tape";
 
 /** A place on the tape: a tick, or a hair past it. */
@@ -47,6 +47,7 @@ export interface SaidPlacement {
 
 const slotNames: Readonly<Record<Slot, string>> = {
   frame: "Top line",
+  swing: "The tape swung",
   lengths: "Lengths",
   top: "Along the top line",
   tip: "Shoulder drop",
@@ -62,6 +63,7 @@ const slotNames: Readonly<Record<Slot, string>> = {
   yoke: "Across the yoke line",
   waist: "Across the waist line",
   hip: "Across the hip line",
+  flare: "Across the flare line",
   hem: "Across the hem line",
   "side-dart": "Bust dart on the side",
   slit: "Slit",
@@ -80,7 +82,10 @@ const fromNames: Readonly<Record<PlacementOrigin, string>> = {
 
 /** What a placement is called: by its line, or by what it makes. */
 export function namePlacement({ slot, readings }: Pick<SaidPlacement, "slot" | "readings">): string {
+  const [first] = readings.flatMap(({ made }) => made);
+  if (slot === "swing") return `Swing the ${nameEdge(first?.name ?? "")}`;
   if (slot !== "frame") return slotNames[slot];
+  if (first?.name === "ring/centre") return capital(nameMark(first.name));
   const guides = readings.flatMap(({ made }) => made.filter(({ name }) => !name.includes("/")));
   const top = guides.find(({ name }) => !Object.hasOwn(guideNames, name))?.name ?? "top";
   const centre = guides.some(({ name }) => Object.hasOwn(guideNames, name)) ? " and centre line" : "";
@@ -116,6 +121,7 @@ export function sayTape({
 }
 
 function lineOf(slot: Slot, on: SaidPlacement["on"]): string {
+  if (on === "cloth-edge") return "along the cloth's edge";
   if (slot === "lengths" || slot === "buttons" || slot === "slit") return "along the centre";
   if (slot === "panel-upper" || slot === "level" || slot === "yoke") return "at its own tick";
   return typeof on === "string" ? `on the ${nameLine(on)}` : "";
@@ -184,10 +190,16 @@ export function nameReading(
   return [...new Set(names)].join(" · ");
 }
 
+/** A strip across the cloth is read down for its depth, from a selvedge for its length. */
+const stripStarts: Readonly<Record<string, string>> = {
+  "cloth-end down": "down to its lower edge",
+  "selvedge inwards": "across, its length",
+};
+
 /** Where a reading that says its own start is read from; nothing where the laying says it for all. */
 function sayStart({ from, way }: SaidReading, kind: SaidPlacement["kind"]): string {
   if (from === undefined || kind === "seams") return "";
-  if (kind === "strips") return way === "down" ? "its length" : "across";
+  if (kind === "strips") return stripStarts[`${from} ${way}`] ?? (way === "down" ? "its length" : "across");
   if (kind === "walk") return `on the ${nameLine(from)}`;
   return `${startNames[from] ?? `from the ${nameLine(from.replace(/-line$/, ""))}`}, ${way ?? "across"}`;
 }
@@ -202,6 +214,9 @@ export function sayBeside(reading: SaidReading, { kind }: Pick<SaidPlacement, "k
   const also = alsoFrom === undefined ? "" : `or ${formatLength(alsoFrom.at, unit)} ${fromNames[alsoFrom.origin]}`;
   return [sayStart(reading, kind), set, also].filter(Boolean).join(" · ");
 }
+
+/** Edges that are swung about a centre. */
+const SWUNG: ReadonlySet<string> = new Set(["inner", "outer"]);
 
 const nameDart = (id: string): string => (id === "bust-dart" ? "bust dart" : "waist dart");
 
@@ -230,7 +245,9 @@ function sayAct(act: SaidAct, edge: NameOfEdge, unit: Unit, tick: Tick): string 
         ? `Rule the ${edge(act)}.`
         : `Rule the legs of the ${nameDart(act.dart)}. Do not cut them.`;
     case "curve":
-      return `Curve the ${edge(act)}, by its dots.`;
+      return SWUNG.has(act.edge ?? "")
+        ? `Join both rows of dots: the ${edge(act)} and its cutting line.`
+        : `Curve the ${edge(act)}, by its dots.`;
     case "offset":
       return `Chalk the cutting line of the ${edge(act)}.`;
     case "lay-on":
@@ -256,7 +273,7 @@ function gather(acts: readonly SaidAct[], is: (act: SaidAct) => boolean, say: (f
 export function sayActs(acts: readonly SaidAct[], unit: Unit, tick: Tick): readonly string[] {
   const edge: NameOfEdge = (act) => {
     const twin = acts.some((one) => one.edge === act.edge && one.act === act.act && one.piece !== act.piece);
-    return `${nameEdge(act.edge ?? "")}${twin ? ` of the ${namePiece(act.piece)}` : ""}`;
+    return `${nameEdge(act.edge ?? "")}${twin ? ` of ${thePiece(act.piece)}` : ""}`;
   };
   const squared = gather(
     acts,

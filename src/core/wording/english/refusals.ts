@@ -1,8 +1,8 @@
 import { measurements } from "../../body";
-import type { Refusal, RefusalCode, Remedy } from "../../chalk";
+import { type Refusal, type RefusalCode, type Remedy, readList } from "../../chalk";
 import { formatLengthWithUnit, type Inches, type Unit } from "../../length";
 import { type RuleId, ruleDefinition } from "../../rules";
-import { nameEdge, nameList, namePiece } from "./names";
+import { nameEdge, nameList, thePiece } from "./names";
 
 export interface RefusalWording {
   readonly message: string;
@@ -89,8 +89,22 @@ const messages: Readonly<Record<RefusalCode, (spoken: Spoken) => string>> = {
     `The split, ${say("split")} down, would cut across the bust dart, which ends at ${say("dart")}.`,
   "skirt-needs-waist": () => "A body that ends at the ribs has no waist for a skirt to hang from.",
   "skirt-opens-not": () => "Under a front that opens there is no skirt yet: its front would have to open as well.",
-  "slit-too-high": ({ say }) =>
-    `The top of the slit (${say("top")} below the waist) must lie between ${say("least")} and ${say("most")}: clear of the zip and the hip, and above the hem.`,
+  "slit-too-high": ({ say, word }) =>
+    `The top of the ${word("what") || "slit"} (${say("top")} below the waist) must lie between ${say("least")} and ${say("most")}: clear of the zip and the hip, and above the hem.`,
+  "flare-line-misplaced": ({ say, word }) =>
+    word("cause") === "short"
+      ? `The skirt is too short to open below the hip: it wants ${say("length")} from the waist.`
+      : `It would open ${say("down")} below the waist; between ${say("least")} and ${say("most")} it is clear of the hip and of the hem.`,
+  "ratio-under-one": ({ say }) =>
+    `A round of ${say("round")} cannot be gathered into an edge of ${say("into")}: it must be at least as long.`,
+  "ruche-turns-too-far": ({ word }) =>
+    `Spread by so much a part of the front would turn by ${word("turned")}° and lie over itself.`,
+  "godet-too-wide": ({ say }) =>
+    `A godet of ${say("width")} at its hem would be a fan: at its length ${say("most")} is the widest that hangs.`,
+  "ring-too-small": ({ say }) =>
+    `The hole of this ring would be cut with a radius of less than ${say("least")}: there is nothing to sew into.`,
+  "tier-too-shallow": ({ say }) =>
+    `A tier would be only ${say("depth")} deep; no more than ${say("least")} is a seam, not a tier.`,
   "darts-too-wide": ({ say }) =>
     `Between waist and hip ${say("rest")} a quarter would be left to the darts; more than ${say("most")} is no dart's work.`,
   "outline-crosses-itself": () => "With these rules and choices the outline of a piece would cross itself.",
@@ -118,8 +132,14 @@ function wordRemedy(remedy: Remedy, unit: Unit): string {
   switch (remedy.kind) {
     case "choice": {
       const { choice, value, bound } = remedy;
-      const options = choice.kind === "flag" ? undefined : choice.options;
-      return `Choose ${sayValue(value, options, unit)}${bounds[bound]} for “${choice.label}”.`;
+      const options = choice.kind === "flag" || choice.kind === "list" ? undefined : choice.options;
+      if (choice.kind === "list")
+        return `Choose ${readList(value)
+          .map((one) => formatLengthWithUnit(one, unit))
+          .join("; ")} for “${choice.label}”.`;
+      const said =
+        choice.kind === "ratio" && typeof value === "number" ? String(value) : sayValue(value, options, unit);
+      return `Choose ${said}${bounds[bound]} for “${choice.label}”.`;
     }
     case "rule": {
       const { id, value, bound } = remedy;
@@ -142,7 +162,7 @@ export function wordRefusal(refusal: Refusal, remedy: Remedy | null, unit: Unit)
     say: (name) => formatLengthWithUnit(refusal.numbers[name] ?? 0, unit),
     word: (name) => refusal.words?.[name] ?? "",
   };
-  const piece = refusal.piece === undefined ? "" : ` It is the ${namePiece(refusal.piece)}.`;
+  const piece = refusal.piece === undefined ? "" : ` It is ${thePiece(refusal.piece)}.`;
   const message = `${messages[refusal.code](spoken)}${piece}`;
   return { message, remedy: remedy === null ? "" : wordRemedy(remedy, unit) };
 }

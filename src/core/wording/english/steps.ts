@@ -1,7 +1,7 @@
-import type { ChalkAct, StepReason } from "../../chalk";
+import type { ChalkAct, StepReason, StripRound } from "../../chalk";
 import type { CountedPiece, HandAct, NotchWay, TableStep } from "../../cloth";
 import type { Inches, Tick, Unit } from "../../length";
-import { capital, nameEdge, nameLine, nameList, nameMark, nameNotch, namePiece, originNames } from "./names";
+import { capital, nameEdge, nameLine, nameList, nameMark, nameNotch, namePiece, originNames, thePiece } from "./names";
 import { sayOnTape } from "./on-tape";
 import { wordPieceName } from "./terms";
 
@@ -33,6 +33,26 @@ function sayCut(chalk: TableStep["chalk"], say: (length: Inches) => string): str
 function sayFoot(step: TableStep, reading: string): string {
   const so = step.chalk?.why === "hem-squared" ? "the hem meets it squarely" : "it is as long as the other side";
   return `Carry the side seam on past ${onHem(step)} by ${reading}, so that ${so}.`;
+}
+
+/** Where the tape is held: at the corner of both folds, on the fold in from the selvedge, or in from both edges. */
+function sayRingCentre({ layers, group }: TableStep, reading: string): string {
+  if (layers === 4)
+    return "The corner where both folds meet and no cloth lies beyond: mark it. The tape is held there.";
+  return layers === 1
+    ? `${capital(reading)} from both edges of the cloth's corner, mark a point for ${thePiece(group)}. The tape is held there.`
+    : `On the fold, ${reading} from the selvedge, mark a point. The tape is held there.`;
+}
+
+/** A strip along the grain, or several across the cloth, one below the other. */
+function sayStrip(
+  { length, depth, across }: Extract<ChalkAct, { kind: "strip" }>,
+  say: (length: Inches) => string,
+): string {
+  if (across === undefined)
+    return `Chalk a strip ${say(depth)} wide and ${say(length)} long on the straight grain; seams are in it.`;
+  const strips = across === 1 ? "one strip" : `${across} strips, one below the other, each`;
+  return `Across the cloth from selvedge to selvedge, chalk ${strips} ${say(depth)} deep and ${say(length)} long; seams are in it.`;
 }
 
 /** Sentences for chalk steps; `say` gives a length in the shop's unit. */
@@ -86,9 +106,13 @@ function sayChalk(act: ChalkAct, step: TableStep, say: (length: Inches) => strin
         text: `Down ${from}: ${reading}. Square a line across: here the piece is cut in two.`,
       };
     case "strip":
+      return { title: capital(namePiece(step.piece)), text: sayStrip(act, say) };
+    case "ring-centre":
+      return { title: "Centre of the ring", text: sayRingCentre(step, reading) };
+    case "swing":
       return {
-        title: capital(namePiece(step.piece)),
-        text: `Chalk a strip ${say(act.depth)} wide and ${say(act.length)} long on the straight grain; seams are in it.`,
+        title: `Swing the ${nameEdge(act.edge)}`,
+        text: `Hold the end of the tape at the centre and swing it: a dot every inch or two at ${say(act.radius)}, the stitching line, and at ${say(act.cutRadius)}, the cutting line. Join each row of dots.`,
       };
     case "guide-line":
       return {
@@ -187,7 +211,7 @@ function sayHand(act: HandAct, step: TableStep, say: (length: Inches) => string)
       };
     case "fold-in":
       return {
-        title: `Fold for the ${namePiece(step.group)}`,
+        title: `Fold for ${thePiece(step.group)}`,
         text: `Fold in from one end until the doubled part is ${say(act.foldedWidth)} wide, for ${say(act.length)} of length. Pin the layers.`,
       };
     case "cut-off":
@@ -202,7 +226,7 @@ function sayHand(act: HandAct, step: TableStep, say: (length: Inches) => string)
       };
     case "along-fold":
       return {
-        title: `Along the same fold: the ${namePiece(step.group)}`,
+        title: `Along the same fold: ${thePiece(step.group)}`,
         text: "The cloth stays folded as it is. Chalk this piece where the lay shows it, its fold on the same folded edge.",
       };
     case "fold-selvedges":
@@ -217,7 +241,7 @@ function sayHand(act: HandAct, step: TableStep, say: (length: Inches) => string)
       };
     case "lie-open":
       return {
-        title: `Open cloth for the ${namePiece(step.group)}`,
+        title: `Open cloth for ${thePiece(step.group)}`,
         text: "Leave the cloth open, one layer, wrong side up. Chalk a straight line along the grain where the fold would be: every reading goes to its left and to its right. A piece cut twice is chalked again, mirrored.",
       };
     case "fold-again":
@@ -226,6 +250,26 @@ function sayHand(act: HandAct, step: TableStep, say: (length: Inches) => string)
         text: act.endToEnd
           ? "Four widths do not go into this cloth: fold the doubled part again end to end, square across, both folded edges on one another. Pin all four layers."
           : `Fold the doubled part once more: front fold outside, back fold inside, both at the same side, ${say(act.foldedWidth)} wide. Pin all four layers.`,
+      };
+    case "fold-across":
+      return {
+        title: "Fold once across",
+        text: `Fold the cloth once from selvedge to selvedge, so that ${say(act.length)} of its length lies double.${act.copies > 1 ? ` The piece is cut ${act.copies} times: fold, trace and cut again.` : ""} Pin both layers.`,
+      };
+    case "fold-quarter":
+      return {
+        title: "Fold in four",
+        text: `Fold the cloth in two along its length and again across, so that ${say(act.foldedWidth)} lies fourfold each way. Pin all four layers.`,
+      };
+    case "cut-hole":
+      return {
+        title: "Cut the hole last",
+        text: `Cut the ${nameList(act.edges.map(nameEdge))} last, ${say(act.short)} inside its cutting line: it stretches. Stay-stitch it, let the skirt hang a day, measure the waist again, then level the hem.`,
+      };
+    case "cut-radius":
+      return {
+        title: "Cut one radius open",
+        text: "Unfold. Cut along one fold from the hole to the outer edge: here it opens, at the centre back.",
       };
     case "lay-on":
       return {
@@ -244,8 +288,8 @@ function sayHand(act: HandAct, step: TableStep, say: (length: Inches) => string)
       };
     case "cut-out":
       return {
-        title: `Cut out the ${namePiece(step.piece)}`,
-        text: `Cut out the ${namePiece(step.piece)} along its chalked edges; its seams are in it.`,
+        title: `Cut out ${thePiece(step.piece)}`,
+        text: `Cut out ${thePiece(step.piece)} along its chalked edges; its seams are in it.`,
       };
     case "fold-in-band":
       return {
@@ -277,6 +321,8 @@ function sayHand(act: HandAct, step: TableStep, say: (length: Inches) => string)
         title: `Tack the ${nameMark(act.tip)}`,
         text: `${say(act.inside)} inside the ${nameMark(act.tip)}, on the dart's middle line: pierce or tack through both layers, never at the tip itself. On fine or loose cloth, tack.`,
       };
+    case "quarter":
+      return { title: "Join and quarter", text: sayRound(act.round, say) };
     case "name":
       return {
         title: "Name the piece",
@@ -290,13 +336,24 @@ function sayHand(act: HandAct, step: TableStep, say: (length: Inches) => string)
     case "check":
       return {
         title: "Measure the chalk",
-        text: `On the chalked net lines of the ${nameList(act.pieces.map(namePiece))}, before the shears: each length against the drawing.`,
+        text: `On the chalked net lines of ${nameList(act.pieces.map(thePiece))}, before the shears: each length against the drawing.`,
       };
     case "count":
       return { title: "Count the pieces", text: `${sayCount(act.pieces)}. A pair is mirrored, never twice the same.` };
     default:
       return act satisfies never;
   }
+}
+
+/** How strips become a round: where the first join falls, and the quarters that meet the edge above. */
+function sayRound({ sewn, count, joins, opens }: StripRound, say: (length: Inches) => string): string {
+  const first =
+    (joins[0] ?? 0) < 1e-6 ? "the first join at the centre back" : "the centre back in the middle of a strip";
+  const joined =
+    count === 1
+      ? `One strip, ${say(sewn)} sewn`
+      : `Join the ${count} strips to ${opens ? "one row" : "a round"} of ${say(sewn)}${opens ? ", both ends at the opening" : `, ${first}`}`;
+  return `${joined}. Fold it in four and notch both edges at the folds: they meet the centres and sides of the edge above. Gather on two rows, ¼ and ½ in from the edge, and measure that edge sewn first.`;
 }
 
 const notchSaid: Readonly<Record<NotchWay, string>> = {
@@ -390,6 +447,18 @@ const reasons: Readonly<Record<StepReason, string>> = {
   "waist-dip": "The hollow of the back lies lower than the waist in front.",
   "flare-reading":
     "Only to rule the side through; it is rubbed out. The corner lies on the side, as far down it as a plumb one.",
+  "flare-line": "Above the knee it opens, so that a step is free.",
+  "flare-point": "Ruled to from the hip and from the hem; the turn is then rounded, so that it does not peak.",
+  "spread-edge":
+    "Where the seam comes to lie once each sector is opened: drawn as it ends, so that no paper is slashed.",
+  "spread-hinge": "Here a sector turns; the side keeps its length.",
+  "slit-out": "Both edges of the slit bend away from the seam, so that it shows.",
+  facing: "As the skirt's own top with its darts closed, so that it lies flat inside it.",
+  godet: "A sector let into a seam or a slash: the hem swings from there, and the skirt stays close above it.",
+  "ring-centre": "Every place of both rings is as far from here as the tape says.",
+  "ring-inner": "Around it goes what it is sewn to; the hole is cut smaller than the ring, by the seam.",
+  "ring-outer": "The length is the same all round, so the hem hangs level once it has hung a day.",
+  strips: "As long as the cloth is wide, its selvedges inside the joins: so a round takes the fewest strips.",
   "hem-squared": "Carried on, the side meets the hem squarely, and the hem does not dip there.",
   "skirt-waist": "Level from the centre, then up to the side: worn, it lies level all round.",
   "slit-top": "Sewn to here and barred; below it the seam stays open and is turned in. It counts from the waist.",

@@ -1,7 +1,7 @@
 import type { Tick, Unit } from "../../length";
 import type { LengthName, MissCause, Suspect } from "../../table";
 import { sayDate } from "./dates";
-import { nameLine, nameMark, namePiece } from "./names";
+import { nameLine, nameMark, thePiece } from "./names";
 import { sayOnTape } from "./on-tape";
 
 const lengthNames: Readonly<Record<LengthName, string>> = {
@@ -65,7 +65,7 @@ export function saySuspects(piece: string, suspects: readonly Suspect[]): string
   const [first, second] = suspects;
   if (first === undefined) return "";
   const or = second === undefined ? "" : `, or ${nameSuspect(second)}`;
-  return `On the ${namePiece(piece)} look at ${nameSuspect(first)}${or}: rub out, chalk it again, measure again.`;
+  return `On ${thePiece(piece)} look at ${nameSuspect(first)}${or}: rub out, chalk it again, measure again.`;
 }
 
 /** How far off a length is. */

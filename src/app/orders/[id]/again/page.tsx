@@ -1,7 +1,7 @@
 import type { Metadata } from "next";
 import Link from "next/link";
 import { makeSheet } from "@/core/formats";
-import { findGarment } from "@/core/garments";
+import { nameGarment } from "@/core/garments";
 import { sayDate } from "@/core/wording";
 import { loadSheet } from "@/server/load";
 import { writeOrder } from "@/server/order-document";
@@ -15,7 +15,7 @@ export const dynamic = "force-dynamic";
 
 export default async function AgainPage({ params }: { readonly params: Promise<{ id: string }> }) {
   const { order, outcome, card, newest, ...around } = await loadSheet((await params).id);
-  const garment = findGarment(order.garment)?.label ?? order.garment;
+  const garment = nameGarment(order);
   const again = makeSheet(writeOrder(order, { ...around, card: newest }));
   return (
     <>

@@ -1,6 +1,6 @@
 import type { Metadata } from "next";
 import Link from "next/link";
-import { findGarment } from "@/core/garments";
+import { nameGarment } from "@/core/garments";
 import { loadOrder } from "@/server/load";
 import { LayView } from "@/ui/lay/lay-view";
 import { PageHead } from "@/ui/shell/page-head";
@@ -13,10 +13,7 @@ export default async function ClothPage({ params }: { readonly params: Promise<{
   const { choices, rules, cloth } = order;
   return (
     <>
-      <PageHead
-        title={`Cloth for ${client.name}`}
-        about={`No. ${order.number} · ${findGarment(order.garment)?.label ?? order.garment}`}
-      >
+      <PageHead title={`Cloth for ${client.name}`} about={`No. ${order.number} · ${nameGarment(order)}`}>
         <Link href={`/orders/${order.id}`} className="button" prefetch={false}>
           Garment
         </Link>

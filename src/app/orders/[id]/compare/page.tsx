@@ -1,6 +1,6 @@
 import type { Metadata } from "next";
 import Link from "next/link";
-import { findGarment } from "@/core/garments";
+import { nameGarment } from "@/core/garments";
 import { sayDate } from "@/core/wording";
 import { listAlternatives } from "@/server/alternatives";
 import { decisionsOf } from "@/server/garment-decisions";
@@ -17,7 +17,7 @@ export default async function ComparePage({ params }: { readonly params: Promise
   return (
     <>
       <PageHead
-        title={`Compare: ${findGarment(order.garment)?.label ?? order.garment} for ${client.name}`}
+        title={`Compare: ${nameGarment(order)} for ${client.name}`}
         about={`No. ${order.number} · card of ${sayDate(card.takenOn)} · what moves, and by how much`}
       >
         <Link href={`/orders/${order.id}`} className="button" prefetch={false}>

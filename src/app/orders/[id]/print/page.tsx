@@ -1,6 +1,6 @@
 import type { Metadata } from "next";
 import { waiversOf } from "@/core/formats";
-import { findGarment } from "@/core/garments";
+import { nameGarment } from "@/core/garments";
 import { namePiece, sayWaiver } from "@/core/wording";
 import { loadSheet } from "@/server/load";
 import { nameSet } from "@/server/order-document";
@@ -22,7 +22,7 @@ const papers = [
 export default async function PrintPage({ params }: { readonly params: Promise<{ id: string }> }) {
   const { order, client, outcome, ownSets, progress } = await loadSheet((await params).id);
   if (outcome.kind !== "sheet") return <Undrawn outcome={outcome} orderId={order.id} clientId={client.id} />;
-  const garment = findGarment(order.garment)?.label ?? order.garment;
+  const garment = nameGarment(order);
   const { buy, buyUnit } = outcome.sheet.cloth;
   return (
     <>

@@ -1,0 +1,19 @@
+import type { ChoicePart } from "../chalk";
+import { lowerStripOffers, skirtUnderBody, tableChoices } from "../parts";
+import type { Garment } from "./garment";
+
+const ofSkirt: ReadonlySet<string> = new Set([
+  ...Object.keys(skirtUnderBody),
+  ...Object.values(lowerStripOffers).flatMap(Object.keys),
+  "bandDepth",
+]);
+const ofCloth: ReadonlySet<string> = new Set([...Object.keys(tableChoices), "fold", "frontCurves", "lengthsFrom"]);
+
+/** Which part of a garment a choice of it is about; a skirt of its own has no body. */
+export function partOfChoice({ choices }: Pick<Garment, "choices">, id: string): ChoicePart {
+  if (ofCloth.has(id)) return "cloth";
+  const hasBody = choices.neckWidth !== undefined || choices.frontNeckDepth !== undefined;
+  // A zip's end is asked of the body, and of a skirt that its zip runs on into.
+  const both = id === "zipEnd" && choices.skirt === undefined;
+  return !hasBody || (ofSkirt.has(id) && !both) ? "skirt" : "body";
+}
