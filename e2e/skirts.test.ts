@@ -41,3 +41,29 @@ it("a gathered skirt is made fuller at the hem of its flat: hem, cloth and choic
   expect(await hem()).toBeLessThan(hemBefore * 1.2);
   expect(wrong).toEqual([]);
 });
+
+it("a skirt that is chosen for a bustier is brought, drawn below it, and kept; before that nothing of skirts is loaded", async () => {
+  const { page, wrong } = await openPage(browser);
+  let scripts = 0;
+  page.on("response", (response) => {
+    if (response.request().resourceType() === "script") scripts++;
+  });
+  const order = await orderPath(page, address, "Brisa Holloway", "Bustier, panels from the armhole");
+  await page.goto(address + order, { waitUntil: "networkidle" });
+  const hem = page.getByText(/hem \d+.* round/);
+  const atFirst = scripts;
+  expect(await hem.count()).toBe(0);
+
+  await page.getByRole("radio", { name: "A-line skirt" }).click();
+  await hem.waitFor();
+  expect(scripts).toBeGreaterThan(atFirst);
+  await page.getByText("Kept.", { exact: true }).waitFor();
+
+  await page.reload({ waitUntil: "networkidle" });
+  await hem.waitFor();
+  // As it was, for the tests that come after.
+  await page.getByRole("radiogroup", { name: "Skirt", exact: true }).getByRole("radio", { name: "None" }).click();
+  await hem.waitFor({ state: "detached" });
+  await page.getByText("Kept.", { exact: true }).waitFor();
+  expect(wrong).toEqual([]);
+});

@@ -1,4 +1,5 @@
 /// <reference lib="webworker" />
+import { bringParts } from "../core/formats";
 import type { LayPost, LayReport, LayRequest } from "./lay-messages";
 import { workOn } from "./lay-session";
 
@@ -47,6 +48,32 @@ function planTurn(): void {
   setTimeout(takeTurn, 0);
 }
 
+/** The question asked last: another may come while the parts of this one are brought. */
+let asked = 0;
+
+/** While the shop's computer does not answer it is asked again so often. */
+const AGAIN_AFTER_MS = 4000;
+
+async function bring({ order }: Extract<LayRequest, { order: unknown }>): Promise<void> {
+  for (;;) {
+    try {
+      return await (bringParts([order]) ?? undefined);
+    } catch {
+      await new Promise((again) => setTimeout(again, AGAIN_AFTER_MS));
+    }
+  }
+}
+
+async function begin(request: Extract<LayRequest, { order: unknown }>): Promise<void> {
+  asked = request.ticket;
+  paused = false;
+  work = null;
+  await bring(request);
+  if (asked !== request.ticket) return;
+  work = workOn(request, (report) => tell(request.ticket, report), now);
+  planTurn();
+}
+
 self.onmessage = ({ data }: MessageEvent<LayRequest>) => {
   switch (data.kind) {
     case "pause":
@@ -59,12 +86,11 @@ self.onmessage = ({ data }: MessageEvent<LayRequest>) => {
       return planTurn();
     case "stop":
       work = null;
+      asked = -1;
       return;
     case "lay":
     case "answer":
-      paused = false;
-      work = workOn(data, (report) => tell(data.ticket, report), now);
-      return planTurn();
+      return void begin(data);
     default:
       return data satisfies never;
   }

@@ -4,6 +4,7 @@ import { garments } from "@/core/garments";
 import { ruleDefinition, ruleIds } from "@/core/rules";
 import { describeRule } from "@/server/garment-decisions";
 import { loadOwnSets } from "@/server/load";
+import { PartsAtHand } from "@/ui/garment/parts-at-hand";
 import { RulesView } from "@/ui/rules/rules-view";
 import { PageHead } from "@/ui/shell/page-head";
 
@@ -15,12 +16,15 @@ export default async function RulesPage() {
     <>
       <PageHead title="House rules" about="Where good tailors differ, and how this shop cuts" withPages />
       <main>
-        <RulesView
-          rules={ruleIds.map((id) => ({ ...describeRule(id), id, place: ruleDefinition(id).place }))}
-          ownSets={await loadOwnSets()}
-          garments={garments.map(({ id, label, uses, rules }) => ({ id, label, uses, own: Object.keys(rules) }))}
-          figure={typicalBody}
-        />
+        {/* The first sample is the first garment's. */}
+        <PartsAtHand of={garments.slice(0, 1).map(({ id }) => ({ garment: id }))}>
+          <RulesView
+            rules={ruleIds.map((id) => ({ ...describeRule(id), id, place: ruleDefinition(id).place }))}
+            ownSets={await loadOwnSets()}
+            garments={garments.map(({ id, label, uses, rules }) => ({ id, label, uses, own: Object.keys(rules) }))}
+            figure={typicalBody}
+          />
+        </PartsAtHand>
       </main>
     </>
   );

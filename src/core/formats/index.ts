@@ -1,3 +1,4 @@
+export { bringParts, type PartsOrder } from "./bring-parts";
 export { checkChalk, readChecked } from "./check-sheet";
 export {
   type Compared,

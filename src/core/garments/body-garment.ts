@@ -4,11 +4,9 @@ import {
   type BodyStyle,
   bodyNeeds,
   bodyRules,
-  chalkBody,
-  chalkLowerStrip,
-  chalkSkirtUnderBody,
   lowerStripOffers,
   offer,
+  room,
   type SkirtKind,
   skirtAdds,
   skirtKind,
@@ -54,10 +52,11 @@ function withSkirt(body: Garment, style: BodyStyle, usual: SkirtKind | "none"): 
       const added = skirtKind(decisions.choices) === null ? [] : skirtAdds;
       return [...new Set([...body.needs(decisions), ...added])];
     },
+    rooms: (choices) => (skirtKind({ skirt: usual, ...choices }) === null ? ["body"] : ["body", "skirt"]),
     recipe: (sheet) => {
       const hem = skirtKind(sheet.given.choices);
-      sheet.part("body", () => chalkBody(sheet, style, hem !== null));
-      if (hem !== null) chalkSkirtUnderBody(sheet, hem);
+      sheet.part("body", () => room("body").chalkBody(sheet, style, hem !== null));
+      if (hem !== null) room("skirt").chalkSkirtUnderBody(sheet, hem);
     },
   };
 }
@@ -86,9 +85,10 @@ function bodyOnly({ id, label, about, rules = {}, ...style }: Omit<BodyGarment, 
     uses: bodyRules(style),
     needs: (decisions) => bodyNeeds(style, decisions),
     checksWith: CHECKED_WITH,
+    rooms: () => ["body"],
     recipe: (sheet) => {
-      sheet.part("body", () => chalkBody(sheet, style));
-      if (style.lower !== undefined && sheet.isOpen("lower-edge")) chalkLowerStrip(sheet, style.lower);
+      sheet.part("body", () => room("body").chalkBody(sheet, style));
+      if (style.lower !== undefined && sheet.isOpen("lower-edge")) room("body").chalkLowerStrip(sheet, style.lower);
     },
   };
 }

@@ -11,6 +11,7 @@ import {
   type Sheet,
 } from "../chalk";
 import { isSimple } from "../geometry";
+import type { RoomId } from "../parts";
 import { fail, type Result } from "../result";
 import type { GarmentRules, RuleId, RuleValue } from "../rules";
 
@@ -34,6 +35,8 @@ export interface Garment {
   readonly needs: (decisions: GarmentDecisions) => readonly MeasurementId[];
   /** Readings that only its checks use. */
   readonly checksWith: readonly MeasurementId[];
+  /** The rooms of the parts that it has under its choices: they must be at hand before it is drawn. */
+  readonly rooms: (choices: ChoiceValues) => readonly RoomId[];
   readonly recipe: (sheet: Sheet) => void;
 }
 

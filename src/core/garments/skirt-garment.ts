@@ -1,4 +1,4 @@
-import { chalkSkirt, offerFrom, type SkirtStyle, skirtChecks, skirtChoices, skirtNeeds, skirtRules } from "../parts";
+import { offerFrom, room, type SkirtStyle, skirtChecks, skirtChoices, skirtNeeds, skirtRules } from "../parts";
 import type { GarmentRules } from "../rules";
 import type { Garment } from "./garment";
 
@@ -30,6 +30,7 @@ export function skirtGarment({ id, label, about, rules = {}, ...style }: SkirtGa
     uses: skirtRules(style),
     needs: () => skirtNeeds,
     checksWith: skirtChecks,
-    recipe: (sheet) => chalkSkirt(sheet, style),
+    rooms: () => ["skirt"],
+    recipe: (sheet) => room("skirt").chalkSkirt(sheet, style),
   };
 }

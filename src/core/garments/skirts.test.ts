@@ -2,7 +2,7 @@ import { describe, expect, it } from "vitest";
 import type { OpenEdge } from "../chalk";
 import { drawFlat, readOrder } from "../formats";
 import { flattenPath, readPathData } from "../geometry";
-import { chalkSkirt } from "../parts";
+import { chalkSkirt } from "../parts/skirt/chalk-skirt";
 import { draftGarment, type Garment, garments } from ".";
 import { CRAFT_BODY, skirt as craftSkirt, of } from "./craft-skirt.test-data";
 import { edgeOf, markOn, pieceOf, type Worked, workedSheet } from "./worked-client.test-data";

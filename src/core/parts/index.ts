@@ -1,17 +1,11 @@
-export { chalkBody } from "./body";
+export { bringRooms, room } from "#rooms";
 export { bodyChoices, neckOffers, offer } from "./body-choices";
-export { type BodyForm, type BodyStyle, readForm } from "./body-form";
+export type { BodyStyle } from "./body-form";
 export { bodyNeeds, bodyRules } from "./body-needs";
-export { type ButtonPlan, planButtons } from "./buttons";
-export { chalkLowerStrip, lowerStripOffers } from "./lower-strip";
-export type { NeckShape } from "./neck-shapes";
-export { drawNeck, type NeckPlan } from "./necklines";
+export { lowerStripOffers } from "./lower-strip-choices";
 export { offerFrom } from "./offers";
-export type { PanelPlan, PanelShape } from "./panel-plan";
-export { shapePanel } from "./panel-shape";
+export type { RoomId } from "./room-ids";
 export {
-  chalkSkirt,
-  chalkSkirtUnderBody,
   type SkirtKind,
   type SkirtStyle,
   skirtAdds,

@@ -5,7 +5,8 @@ import { checkDraft } from "../checks";
 import { readOrder } from "../formats";
 import { draftGarment } from "../garments";
 import { crossAtDepth, flattenPath, pathEnd, pathLength, placeAtLength } from "../geometry";
-import { bodyChoices, offer, planButtons } from ".";
+import { bodyChoices, offer } from ".";
+import { planButtons } from "./buttons";
 
 function draw(garment: string, measurements: Readings, choices: object = {}, rules: object = {}): Draft | null {
   const read = readOrder({ garment, choices, rules, client: { card: { measurements } } });

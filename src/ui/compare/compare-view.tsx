@@ -4,6 +4,7 @@ import { useMemo, useState } from "react";
 import { makeDrawing, type Order } from "@/core/formats";
 import type { Decision } from "@/server/garment-decisions";
 import { DecisionField, type DecisionValue } from "@/ui/garment/decision-field";
+import { useAtHand } from "@/ui/garment/use-at-hand";
 import { ChoicePills } from "@/ui/shell/choice-pills";
 import { SideBySide } from "./side-by-side";
 
@@ -60,17 +61,22 @@ export function CompareView({ document, sets, cards, choices }: CompareViewProps
   const [kind, setKind] = useState<Kind>("sets");
   const [picked, setPicked] = useState<Readonly<Record<string, string>>>({});
   const [changed, setChanged] = useState<Readonly<Record<string, DecisionValue>>>({});
-  const before = useMemo(() => makeDrawing(document), [document]);
   const alternatives = kind === "cards" ? cards : sets;
   const alternative = alternatives.find(({ id }) => id === picked[kind]) ?? alternatives[0];
   const choice = choices.find(({ id }) => id === picked.choice) ?? choices[0];
-  const after = useMemo(() => {
-    if (kind !== "choice") return alternative === undefined ? null : makeDrawing(alternative.document);
+  const other = useMemo((): Order | null => {
+    if (kind !== "choice") return alternative?.document ?? null;
     const told = choice === undefined ? undefined : changed[choice.id];
     return choice === undefined || told === undefined
-      ? before
-      : makeDrawing({ ...document, choices: { ...document.choices, [choice.id]: told } });
-  }, [kind, alternative, choice, changed, document, before]);
+      ? document
+      : { ...document, choices: { ...document.choices, [choice.id]: told } };
+  }, [kind, alternative, choice, changed, document]);
+  const atHand = useAtHand(other, other === null ? [document] : [document, other]);
+  const before = useMemo(() => makeDrawing(document), [document]);
+  const after = useMemo(
+    () => (atHand === null ? null : atHand === document ? before : makeDrawing(atHand)),
+    [atHand, document, before],
+  );
   if (before.kind !== "sheet") return <p className="slip m-4 p-4">This order cannot be drawn as it stands.</p>;
   const { sheet } = before;
   return (

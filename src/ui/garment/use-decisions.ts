@@ -7,6 +7,7 @@ import type { OwnRuleSet, StoredCloth } from "@/db";
 import { saveDecisions } from "@/server/order-actions";
 import { orderUnit, writeCloths, writeRules } from "@/server/order-document";
 import { outcomeErrors } from "@/server/sheet-errors";
+import { useAtHand } from "./use-at-hand";
 
 type Decided = Readonly<Record<string, string | number | boolean>>;
 
@@ -48,10 +49,11 @@ export function useDecisions(
     }),
     [card, decisions, shop, ownSets],
   );
-  const outcome = useMemo(() => makeDrawing(order), [order]);
+  const atHand = useAtHand(order, [order]);
+  const outcome = useMemo(() => makeDrawing(atHand), [atHand]);
   const lastGood = useRef<SheetDrawing | null>(null);
   if (outcome.kind === "sheet") lastGood.current = outcome.sheet;
-  const drawable = outcome.kind === "sheet";
+  const drawable = outcome.kind === "sheet" && atHand === order;
 
   /** Keeps what is decided now, unless it is kept already or cannot be drawn. */
   const keepNow = useCallback(async (): Promise<void> => {

@@ -6,6 +6,7 @@ import type { Unit } from "@/core/length";
 import type { RuleSetId } from "@/core/rules";
 import type { StoredDecisions } from "@/db";
 import { SideBySide } from "@/ui/compare/side-by-side";
+import { useAtHand } from "@/ui/garment/use-at-hand";
 
 /** A garment that shows what a rule does. */
 export interface SampleGarment {
@@ -55,18 +56,24 @@ function findSample(garments: readonly SampleGarment[], draw: (id: string) => Pa
 export function RuleSample({ rule, base, unit, before, after, garments, figure }: RuleSampleProps) {
   const offered = useMemo(() => garments.filter(({ uses }) => uses.includes(rule)), [garments, rule]);
   const [picked, setPicked] = useState<string | null>(null);
+  const tried = useMemo(() => {
+    const chosen = offered.filter(({ id }) => id === picked);
+    if (chosen.length > 0) return chosen;
+    // Nothing is changed yet: no garment can show it, so only one is drawn.
+    return before[rule] === after[rule] ? offered.slice(0, 1) : offered;
+  }, [offered, picked, rule, before, after]);
+  const atHand = useAtHand(
+    tried,
+    tried.map(({ id }) => ({ garment: id })),
+  );
   const sample = useMemo(() => {
     const measurements = Object.fromEntries(Object.entries(figure).map(([id, inches]) => [id, `${inches} in`]));
-    const draw = (id: string): Pair => {
+    return findSample(atHand, (id) => {
       const sheet = (own: StoredDecisions) =>
         makeDrawing({ garment: id, unit, client: { card: { measurements } }, rules: { set: base, own: { ...own } } });
       return { before: sheet(before), after: sheet(after) };
-    };
-    const chosen = offered.filter(({ id }) => id === picked);
-    if (chosen.length > 0) return findSample(chosen, draw);
-    // Nothing is changed yet: no garment can show it, so only one is drawn.
-    return findSample(before[rule] === after[rule] ? offered.slice(0, 1) : offered, draw);
-  }, [rule, offered, picked, base, unit, before, after, figure]);
+    });
+  }, [atHand, base, unit, before, after, figure]);
   if (sample === null)
     return <p className="slip p-4">No garment that ships is moved by this rule yet; sleeves and lapels will be.</p>;
   const { garment, sheets } = sample;

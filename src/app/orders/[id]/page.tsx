@@ -6,6 +6,7 @@ import { decisionsOf } from "@/server/garment-decisions";
 import { loadOrder } from "@/server/load";
 import { GarmentView } from "@/ui/garment/garment-view";
 import { NewerCard } from "@/ui/garment/newer-card";
+import { PartsAtHand } from "@/ui/garment/parts-at-hand";
 import { PageHead } from "@/ui/shell/page-head";
 
 export const metadata: Metadata = { title: "Garment" };
@@ -26,15 +27,17 @@ export default async function GarmentPage({ params }: { readonly params: Promise
         </Link>
       </PageHead>
       <main>
-        <GarmentView
-          key={card.id}
-          orderId={order.id}
-          document={document}
-          shop={shop}
-          ownSets={ownSets}
-          start={{ choices, rules, cloth }}
-          offered={decisionsOf(order.garment, ownSets)}
-        />
+        <PartsAtHand of={[document]}>
+          <GarmentView
+            key={card.id}
+            orderId={order.id}
+            document={document}
+            shop={shop}
+            ownSets={ownSets}
+            start={{ choices, rules, cloth }}
+            offered={decisionsOf(order.garment, ownSets)}
+          />
+        </PartsAtHand>
       </main>
     </>
   );

@@ -1,9 +1,7 @@
-export { chalkSkirt } from "./chalk-skirt";
 export { skirtChoices } from "./skirt-choices";
 export { readSkirtForm, type SkirtForm, type SkirtKind, type SkirtStyle } from "./skirt-form";
 export { skirtChecks, skirtNeeds, skirtRules } from "./skirt-needs";
 export {
-  chalkSkirtUnderBody,
   skirtAdds,
   skirtKind,
   skirtUnderBody,

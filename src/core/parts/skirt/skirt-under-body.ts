@@ -1,7 +1,6 @@
 import type { MeasurementId } from "../../body";
-import { type ChoiceDefinition, type ChoiceDefinitions, type ChoiceValues, refuse, type Sheet } from "../../chalk";
+import type { ChoiceDefinition, ChoiceDefinitions, ChoiceValues } from "../../chalk";
 import type { RuleId } from "../../rules";
-import { chalkSkirt } from "./chalk-skirt";
 import { type SkirtChoiceId, skirtChoices } from "./skirt-choices";
 import { fittedKinds, type SkirtKind, skirtKinds } from "./skirt-form";
 import { skirtNeeds, skirtRules } from "./skirt-needs";
@@ -69,16 +68,3 @@ export const skirtAdds: readonly MeasurementId[] = skirtNeeds.filter((id) => id 
 
 /** House rules that a skirt under a body may read, whichever is chosen. */
 export const skirtUnderBodyRules: readonly RuleId[] = [...new Set(skirtKinds.flatMap((kind) => skirtRules({ kind })))];
-
-/** Bodies that open at the front have no skirt yet: its front would have to open with theirs. */
-const MEETS: ReadonlySet<unknown> = new Set(["none", "back-zip", "side-zip"]);
-
-/** Chalks the chosen skirt to the waist that the body left open. */
-export function chalkSkirtUnderBody(sheet: Sheet, kind: SkirtKind): void {
-  const { choices } = sheet.given;
-  if (choices.ends === "ribs")
-    refuse({ code: "skirt-needs-waist", conflicts: ["choices.skirt", "choices.ends"], numbers: {}, nearest: "none" });
-  if (!MEETS.has(choices.opening ?? "none"))
-    refuse({ code: "skirt-opens-not", conflicts: ["choices.skirt", "choices.opening"], numbers: {}, nearest: "none" });
-  chalkSkirt(sheet, { kind, offers: {}, underBody: true }, sheet.take("waist"));
-}

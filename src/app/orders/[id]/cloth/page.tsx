@@ -2,6 +2,7 @@ import type { Metadata } from "next";
 import Link from "next/link";
 import { nameGarment } from "@/core/garments";
 import { loadOrder } from "@/server/load";
+import { PartsAtHand } from "@/ui/garment/parts-at-hand";
 import { LayView } from "@/ui/lay/lay-view";
 import { PageHead } from "@/ui/shell/page-head";
 
@@ -25,14 +26,16 @@ export default async function ClothPage({ params }: { readonly params: Promise<{
         </Link>
       </PageHead>
       <main>
-        <LayView
-          key={card.id}
-          orderId={order.id}
-          document={document}
-          shop={shop}
-          ownSets={ownSets}
-          start={{ choices, rules, cloth }}
-        />
+        <PartsAtHand of={[document]}>
+          <LayView
+            key={card.id}
+            orderId={order.id}
+            document={document}
+            shop={shop}
+            ownSets={ownSets}
+            start={{ choices, rules, cloth }}
+          />
+        </PartsAtHand>
       </main>
     </>
   );

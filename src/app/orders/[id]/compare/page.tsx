@@ -6,6 +6,7 @@ import { listAlternatives } from "@/server/alternatives";
 import { decisionsOf } from "@/server/garment-decisions";
 import { loadOrder } from "@/server/load";
 import { CompareView } from "@/ui/compare/compare-view";
+import { PartsAtHand } from "@/ui/garment/parts-at-hand";
 import { PageHead } from "@/ui/shell/page-head";
 
 export const metadata: Metadata = { title: "Compare" };
@@ -25,11 +26,13 @@ export default async function ComparePage({ params }: { readonly params: Promise
         </Link>
       </PageHead>
       <main>
-        <CompareView
-          document={document}
-          {...listAlternatives(loaded)}
-          choices={decisionsOf(order.garment, ownSets).choices}
-        />
+        <PartsAtHand of={[document]}>
+          <CompareView
+            document={document}
+            {...listAlternatives(loaded)}
+            choices={decisionsOf(order.garment, ownSets).choices}
+          />
+        </PartsAtHand>
       </main>
     </>
   );

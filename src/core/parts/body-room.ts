@@ -1,0 +1,2 @@
+export { chalkBody } from "./body";
+export { chalkLowerStrip } from "./lower-strip";

@@ -1,0 +1,15 @@
+import * as body from "./body-room";
+import type { RoomId, Rooms } from "./room-ids";
+import * as skirt from "./skirt/skirt-room";
+
+const rooms: Rooms = { body, skirt };
+
+/** What chalks a part of a garment. On the server, in tests and scripts every room is at hand; see `rooms.browser.ts`. */
+export function room<Id extends RoomId>(id: Id): Rooms[Id] {
+  return rooms[id];
+}
+
+/** Brings the rooms that a garment is chalked in; null where they are at hand. */
+export function bringRooms(_ids: readonly RoomId[]): Promise<void> | null {
+  return null;
+}

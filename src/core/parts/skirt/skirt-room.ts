@@ -1,0 +1,2 @@
+export { chalkSkirt } from "./chalk-skirt";
+export { chalkSkirtUnderBody } from "./hang-skirt";
