@@ -40,11 +40,12 @@ export function wantedAllowance(seen: Seen, piece: Piece, edge: Edge): number | 
   if (piece.half === null || edge.onFold) return null;
   switch (edge.role) {
     case "neck":
-      return ruleNumber(seen, "allowance.neck");
+      // Bound, the cut edge is the finished edge.
+      return choices.neckFinish === "binding" ? 0 : ruleNumber(seen, "allowance.neck");
     case "shoulder":
       return ruleNumber(seen, "allowance.shoulder") + choice("shoulderTrim");
     case "armhole":
-      return ruleNumber(seen, "allowance.armhole");
+      return choices.armholeFinish === "bound" ? 0 : ruleNumber(seen, "allowance.armhole");
     case "side":
       return ruleNumber(seen, "allowance.side");
     case "hem":

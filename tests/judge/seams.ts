@@ -14,6 +14,10 @@ function closedBefore(edge: Edge, at: number): number {
   return edge.mouths.reduce((sum, { from, to }) => sum + Math.max(0, Math.min(at, to) - from), 0);
 }
 
+function isTaken({ mouths }: Edge, at: number): boolean {
+  return mouths.some(({ closes, from, to }) => closes === "slit-facing" && at >= from && at < to);
+}
+
 function walkEdge(draft: Draft, reference: string, backwards: boolean): Walk {
   const edge = edgeByReference(draft, reference);
   const piece = draft.pieces.find(({ id }) => id === reference.split("/")[0]);
@@ -21,7 +25,8 @@ function walkEdge(draft: Draft, reference: string, backwards: boolean): Walk {
   const whole = chainLength(chainOf(edge.stitch));
   const length = whole - closedBefore(edge, whole);
   const notches = piece.notches
-    .filter((notch) => notch.edge === edge.id)
+    // What a slit's facing takes of the neck is sewn to that alone.
+    .filter((notch) => notch.edge === edge.id && !isTaken(edge, notch.at))
     .map(({ id, at }) => {
       const sewn = at - closedBefore(edge, at);
       return [closedDart(id), backwards ? length - sewn : sewn] as const;

@@ -176,8 +176,11 @@ function isShears({ act }: TableStep): boolean {
 
 /** The shears: after the check of their group, in movements, the inside after the outline. */
 function judgeShears({ steps }: Seen): readonly Fault[] {
+  // What was chalked round cut pieces has no net lines to measure: it is cut as it is.
+  const traced = new Set(steps.filter(({ chalk }) => chalk?.act.kind === "round").map(({ group }) => group));
   return steps.flatMap((step, index) => {
     if (!isShears(step)) return [];
+    if (traced.has(step.group)) return step.movement === null ? [fault("cut in no movement", step.id)] : [];
     const checked = steps.findIndex(({ phase, group }) => phase === "check" && group === step.group);
     return [
       ...(checked === -1 || checked > index ? [fault("cut before its chalk was measured", step.id)] : []),

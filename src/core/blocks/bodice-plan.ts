@@ -1,9 +1,11 @@
 import {
+  armholeAllowance,
   bodyTerm,
   bodyValue,
   easeTerm,
   figureNoteTerms,
   type Given,
+  isSleeveless,
   onTape,
   refuse,
   ruleLength,
@@ -163,7 +165,9 @@ function planChestDown(
       nearest: LEAST_DEPTH + shoulder.drop.value,
     });
   }
-  return terms;
+  if (!isSleeveless(given)) return terms;
+  const rise = ruleLength(given, "sleevelessRise");
+  return [...terms, { code: "sleeveless-rise", kind: "style", value: -rise, source: "rule:sleevelessRise" }];
 }
 
 /** Settles shoulder, quarter bust and armhole depth of a bodice, by the house rules in force. */
@@ -174,7 +178,7 @@ export function planBodice(given: Given, neckWidth: Inches, sewnArmhole: SewnArm
     front: planArmhole(shoulder.front, chestSide.front, scoopOf(given, "front")),
     back: planArmhole(shoulder.back, chestSide.back, scoopOf(given, "back")),
   };
-  const underarmBelow = isArmholeChalkedAsCut(given) ? ruleLength(given, "allowance.armhole") : 0;
+  const underarmBelow = isArmholeChalkedAsCut(given) ? armholeAllowance(given) : 0;
   const sewn = (down: Inches) =>
     sewnArmhole("front", armhole.front, down, shoulder) + sewnArmhole("back", armhole.back, down, shoulder);
   const chestDown = settleOnTape(given, planChestDown(given, shoulder.front, sewn, underarmBelow));

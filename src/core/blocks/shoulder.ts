@@ -1,8 +1,10 @@
 import {
-  allowanceTerm,
+  armholeTerm,
   bodyTerm,
   type Given,
+  isSleeveless,
   refuse,
+  ruleLength,
   ruleTerm,
   ruleValue,
   type Sum,
@@ -40,7 +42,7 @@ export function isArmholeChalkedAsCut(given: Given): boolean {
 function acrossTerms(given: Given): readonly Term[] {
   const half = bodyTerm(given, "shoulder", 2);
   if (!isArmholeChalkedAsCut(given)) return [half];
-  return [half, turnTerm(allowanceTerm(given, "allowance.armhole"), "armhole-seam-inside")];
+  return [half, turnTerm(armholeTerm(given), "armhole-seam-inside")];
 }
 
 function dropTerms(given: Given, side: Side, across: Inches, neckWidth: Inches): readonly Term[] {
@@ -66,7 +68,29 @@ function planSide(given: Given, side: Side, neckWidth: Sum): ShoulderPlan {
       nearest: across.value - LEAST_SHOULDER,
     });
   }
-  return finishSide(neckWidth, across, settleOnTape(given, dropTerms(given, side, across.value, neckWidth.value)));
+  const drop = settleOnTape(given, dropTerms(given, side, across.value, neckWidth.value));
+  return isSleeveless(given) ? bareSide(given, neckWidth, across, drop) : finishSide(neckWidth, across, drop);
+}
+
+/**
+ * Without a sleeve the tip lies further in, on the same shoulder line: it drops by as much less as the shoulder is
+ * shorter (craft: bodice, armholes without a sleeve).
+ */
+function bareSide(given: Given, neckWidth: Sum, full: Sum, drop: Sum): ShoulderPlan {
+  const less = ruleLength(given, "sleevelessShoulder");
+  const source = "rule:sleevelessShoulder";
+  const terms: readonly Term[] = [...full.terms, { code: "sleeveless-shoulder", kind: "style", value: -less, source }];
+  const across = settleOnTape(given, terms);
+  if (across.value < neckWidth.value + LEAST_SHOULDER)
+    refuse({
+      code: "neck-wider-than-shoulder",
+      conflicts: ["choices.neckWidth", "choices.armholeFinish", "rules.sleevelessShoulder", "measurements.shoulder"],
+      numbers: { neckWidth: neckWidth.value, halfShoulder: across.value },
+      nearest: across.value - LEAST_SHOULDER,
+    });
+  const share = (across.value - neckWidth.value) / (full.value - neckWidth.value);
+  const raised: Term = { code: "on-the-same-shoulder-line", kind: "style", value: drop.value * (share - 1), source };
+  return finishSide(neckWidth, across, settle([...drop.terms, raised], TRUEING_STEP));
 }
 
 function finishSide(neckWidth: Sum, across: Sum, drop: Sum): ShoulderPlan {

@@ -39,6 +39,8 @@ export const chalkActs: Readonly<Record<ChalkAct["kind"], ActKind>> = {
   at: act("other", "marks", true, true),
   along: act("other", "marks", false, true),
   edge: act("other", "stitch", false, false),
+  round: act("other", "cut", false, false),
+  beside: act("other", "cut", false, true),
   dart: act("other", "dart", false, false),
   allowance: act("other", "cut", false, true),
   "move-out": act("other", "none", false, true),

@@ -158,6 +158,10 @@ export type ChalkAct =
   | { readonly kind: "scoop"; readonly mark: string }
   | { readonly kind: "lengthen"; readonly mark: string }
   | { readonly kind: "edge"; readonly edge: string; readonly curved: boolean; readonly through: readonly string[] }
+  /** The cutting line of an edge, chalked round pieces that are cut already and laid on; its seam lies so far inside. */
+  | { readonly kind: "round"; readonly edge: string; readonly pieces: readonly string[]; readonly seam: Inches }
+  /** An edge without a seam, chalked so far inside the cutting line of another, all along it. */
+  | { readonly kind: "beside"; readonly edge: string; readonly of: string; readonly by: Inches }
   | {
       readonly kind: "allowance";
       readonly edge: string;
@@ -214,6 +218,8 @@ export type StepReason =
   | "band"
   | "strips"
   | "facing"
+  | "facing-traced"
+  | "facing-inner"
   | "godet"
   | "spread-edge"
   | "spread-hinge"
@@ -369,6 +375,10 @@ export interface Remark {
     | "ruche-turns-far"
     | "cords"
     | "facing-stay"
+    | "facing-turned"
+    | "binding-neck"
+    | "binding-armholes"
+    | "binding-both"
     | "godets";
   readonly piece: string;
   readonly numbers: Readonly<Record<string, Inches>>;

@@ -60,6 +60,15 @@ export type {
 export { clothIds, lineIds, partIds } from "./draft";
 export { edgeDots } from "./edge-dots";
 export {
+  type ArmholeFinish,
+  armholeAllowance,
+  armholeFinish,
+  armholeTerm,
+  isSleeveless,
+  neckAllowance,
+  neckTerm,
+} from "./edge-finish";
+export {
   allowanceTerm,
   bodyTerm,
   bodyValue,
@@ -78,7 +87,7 @@ export {
   settleOnTape,
   turnTerm,
 } from "./given";
-export type { JoinId, OpenEdge } from "./join";
+export type { JoinId, OpenEdge, WalkedEdge } from "./join";
 export { drawOutline } from "./outline";
 export type { EdgeChalk, MarkChalk, PieceStart } from "./piece-calls";
 export { PieceChalk } from "./piece-chalk";

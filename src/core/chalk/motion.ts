@@ -133,6 +133,10 @@ function moveAct(act: ChalkAct, by: Mover): ChalkAct {
         length: by.length(act.length),
         depth: by.length(act.depth),
       };
+    case "round":
+      return { ...act, seam: by.length(act.seam) };
+    case "beside":
+      return { ...act, by: by.length(act.by) };
     case "swing":
       return { ...act, radius: by.length(act.radius), cutRadius: by.length(act.cutRadius) };
     case "allowance":

@@ -3,6 +3,7 @@ import type { Inches } from "../length";
 import type { PieceName, TermCode } from "./codes";
 import type {
   CentreOrigin,
+  ChalkAct,
   EdgeRole,
   GuideLine,
   Half,
@@ -107,6 +108,10 @@ export interface EdgeChalk {
   readonly allowance: Inches;
   /** Where the allowance differs along the edge; `allowance` is then the largest. */
   readonly allowanceAt?: readonly { readonly mark: string; readonly value: Inches }[];
+  /** How it is drawn, where not through its marks: round cut pieces, or inside another edge. */
+  readonly drawn?:
+    | Omit<Extract<ChalkAct, { kind: "round" }>, "edge" | "seam">
+    | Omit<Extract<ChalkAct, { kind: "beside" }>, "edge">;
   /** Marks that the edge may run through, in order; those that it misses are not told. */
   readonly through: readonly string[];
   readonly onFold?: boolean;

@@ -370,10 +370,20 @@ export class PieceChalk {
     };
     this.#edges.push(edge);
     if (onFold) return edge;
+    if (chalk.drawn === undefined) this.#sayEdge(edge, chalk);
+    else this.#sayDrawn(edge, chalk.drawn, chalk.why);
+    return edge;
+  }
+
+  /** An edge joined through its marks, and its cutting line. */
+  #sayEdge(edge: Edge, chalk: EdgeChalk): void {
+    const { id } = edge;
     const through = chalk.through.filter((mark) => this.#liesOn(mark, edge));
     const act = { kind: "edge", edge: id, curved: !isStraight(chalk.stitch), through } as const;
     const length = { value: pathLength(chalk.stitch), terms: [] };
     this.#say({ id, act, from: "edge-start", direction: "along", why: chalk.why }, length, through);
+    // Where nothing lies beyond the seam, the line that is drawn is the line that is cut.
+    if (chalk.allowance === 0 && edge.allowanceAt === undefined) return;
     this.#say(
       {
         id: `${id}-allowance`,
@@ -388,7 +398,14 @@ export class PieceChalk {
       },
       { value: chalk.allowance, terms: [] },
     );
-    return edge;
+  }
+
+  /** An edge that is chalked where it is cut: round other pieces, or inside another edge. */
+  #sayDrawn(edge: Edge, drawn: NonNullable<EdgeChalk["drawn"]>, why: StepReason | undefined): void {
+    const { id } = edge;
+    const act = drawn.kind === "round" ? { ...drawn, edge: id, seam: edge.allowance } : { ...drawn, edge: id };
+    const reading = drawn.kind === "round" ? pathLength(edge.stitch) : drawn.by;
+    this.#say({ id, act, from: "edge-start", direction: "inwards", why }, { value: reading, terms: [] });
   }
 
   /** Whether a mark was chalked and an edge really runs through it: one that was trued, cut off or rounded over has left it. */

@@ -1,5 +1,5 @@
 import { findDoubts, measurementIds, type Readings } from "../body";
-import { type Draft, piecesOf } from "../chalk";
+import { type Draft, isSleeveless, piecesOf } from "../chalk";
 import type { Inches } from "../length";
 import type { Finding } from "./finding";
 import { armholeRound, placeOf } from "./wearing";
@@ -7,6 +7,10 @@ import { armholeRound, placeOf } from "./wearing";
 /** Room in a sewn armhole beyond the arm's own: less pinches, more gapes (craft: bodice, step 7). */
 const LEAST_ROOM: Inches = 0.5;
 const MOST_ROOM_CLOSE: Inches = 3;
+/** A bare armhole lies closer (craft: bodice, armholes without a sleeve). */
+const MOST_ROOM_BARE: Inches = 2;
+/** Bust beyond the ribs, from which a bare armhole gapes unless something is taken out over it. */
+const FULL_BUST: Inches = 4;
 const MOST_ROOM_EASY: Inches = 6;
 /** From this whole ease at the bust a garment counts as easy. */
 const EASY_EASE: Inches = 4;
@@ -54,14 +58,25 @@ function checkArmhole(draft: Draft, readings: Readings): readonly Finding[] {
   const sewn = armholeRound(draft);
   if (armhole === undefined || sewn === 0) return [];
   const bust = draft.girths.find(({ line }) => line === "bust");
-  const most = (bust?.ease ?? 0) >= EASY_EASE ? MOST_ROOM_EASY : MOST_ROOM_CLOSE;
+  const bare = isSleeveless(draft.given);
+  const most = bare ? MOST_ROOM_BARE : (bust?.ease ?? 0) >= EASY_EASE ? MOST_ROOM_EASY : MOST_ROOM_CLOSE;
+  const least = bare ? 0 : LEAST_ROOM;
   const base = {
     level: "caution" as const,
     ...placeOf(draft, "front", "armhole"),
-    numbers: { sewn, armhole, room: sewn - armhole, least: LEAST_ROOM, most },
+    numbers: { sewn, armhole, room: sewn - armhole, least, most },
   };
-  if (sewn < armhole + LEAST_ROOM) return [{ ...base, id: "armhole-tight" }];
+  if (sewn < armhole + least) return [{ ...base, id: "armhole-tight" }];
   return sewn > armhole + most ? [{ ...base, id: "armhole-loose" }] : [];
+}
+
+/** Bare, the front armhole of a full bust stands away unless a dart or a panel takes the room out of it. */
+function checkGape(draft: Draft, { bust, underbust }: Readings): readonly Finding[] {
+  if (!isSleeveless(draft.given) || bust === undefined || underbust === undefined) return [];
+  const { bustDart = "none", panel = "none" } = draft.given.choices;
+  const fullness = bust - underbust;
+  if (fullness <= FULL_BUST || bustDart !== "none" || panel !== "none") return [];
+  return [{ id: "armhole-may-gape", level: "caution", ...placeOf(draft, "front", "armhole"), numbers: { fullness } }];
 }
 
 function checkChestLine(draft: Draft, readings: Readings): readonly Finding[] {
@@ -78,6 +93,7 @@ export function findReadingProblems(draft: Draft): readonly Finding[] {
     ...findReadingDoubts(readings),
     ...findEstimates(draft),
     ...checkArmhole(draft, readings),
+    ...checkGape(draft, readings),
     ...checkChestLine(draft, readings),
   ];
 }

@@ -75,6 +75,12 @@ function checkStep(place: StepPlace, pieces: readonly Piece[]): TableStep {
   return handStep(place, "check", "check", { kind: "check", pieces: pieces.map(({ id }) => id) });
 }
 
+/** What is chalked round cut pieces has no net lines to measure. */
+function checkSteps(place: StepPlace, pieces: readonly Piece[]): readonly TableStep[] {
+  const traced = pieces.every(({ steps }) => steps.some(({ act }) => act.kind === "round"));
+  return traced ? [] : [checkStep(place, pieces)];
+}
+
 /** A strip lies alone and is cut out along all its edges at once. */
 function cutOutStep(place: StepPlace): TableStep {
   return handStep(place, "cut", "cut-out", { kind: "cut-out", edges: place.piece.edges.map(({ id }) => id) });
@@ -208,7 +214,7 @@ function oneFold(
   return [
     ...prepare,
     ...places.flatMap((place) => chalkSteps(place, place.piece.steps)),
-    checkStep(first, pieces),
+    ...checkSteps(first, pieces),
     ...places.flatMap((place) => bandSteps(place).map((step) => own(place, step))),
     ...cutOutlines(places, order.shears, apart, own),
     // What is cut apart carries all its marks first, on both parts; the fold is opened last.
@@ -383,7 +389,7 @@ export function orderSteps(draft: Draft, groups: readonly FoldGroup[], usable: I
   const shared = groups.filter(({ fold }) => fold === "four-layers" || fold === "back-from-front");
   const own = groups.filter((group) => !shared.includes(group));
   const order = orderOf(draft);
-  const working = shared.length === 0 && order.workingPiece ? workingGroups(own) : null;
+  const working = shared.length === 0 && order.workingPiece ? workingGroups(own, piece) : null;
   const foldingOf = (group: FoldGroup, place: StepPlace, first: boolean) => {
     // What lies single is laid on whatever cloth is left; only where it comes first is the cloth prepared for it.
     if (group.fold === "single") return first ? [prepareStep(place)] : [];
@@ -418,16 +424,18 @@ export function orderSteps(draft: Draft, groups: readonly FoldGroup[], usable: I
 
 /** Folding waits for the picture to be agreed, the shears for the chalk to be measured. */
 function withStops(steps: readonly TableStep[]): readonly TableStep[] {
+  const measured = new Set(steps.filter(({ phase }) => phase === "check").map(({ group }) => group));
   return steps.map((step) => {
     if (step.stopUntil !== null) return step;
     if (step.phase === "fold" && step.act.kind !== "fold-in-band") return { ...step, stopUntil: "style-agreed" };
-    return step.phase === "cut" ? { ...step, stopUntil: "checked" } : step;
+    return step.phase === "cut" && measured.has(step.group) ? { ...step, stopUntil: "checked" } : step;
   });
 }
 
 /** Front and back folded from the two halves of a piece cut off the cloth; null where they are not folded for themselves. */
-function workingGroups(groups: readonly FoldGroup[]): readonly FoldGroup[] | null {
-  const halves = groups.filter(({ fold, way }) => fold === "one-fold" && way === "in-turn");
+function workingGroups(groups: readonly FoldGroup[], pieceOf: (id: string) => Piece): readonly FoldGroup[] | null {
+  const isFacing = ({ pieces }: FoldGroup) => pieces.some((id) => pieceOf(id).part === "finish");
+  const halves = groups.filter((group) => !isFacing(group) && group.fold === "one-fold" && group.way === "in-turn");
   return halves.length === 2 ? halves : null;
 }
 

@@ -71,7 +71,9 @@ export function cutPanels(
 /** A centre that is a seam on folded cloth: its fold is cut open last. */
 export function openFold(place: StepPlace): readonly TableStep[] {
   const { piece } = place;
-  const opens = piece.cut.on === "pair" && piece.drawnWith === null && piece.origin !== "fold";
+  // A piece without a centre lies anywhere on the doubled cloth.
+  const lies = piece.edges.some(({ role }) => role === "centre");
+  const opens = piece.cut.on === "pair" && piece.drawnWith === null && piece.origin !== "fold" && lies;
   return opens ? [handStep(place, "cut", "open", { kind: "open-fold" })] : [];
 }
 

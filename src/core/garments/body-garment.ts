@@ -1,9 +1,11 @@
 import type { MeasurementId } from "../body";
-import type { ChoiceDefinitions } from "../chalk";
+import type { ChoiceDefinitions, ChoiceValues } from "../chalk";
 import {
   type BodyStyle,
   bodyNeeds,
   bodyRules,
+  finishChoices,
+  finishesEdges,
   lowerStripOffers,
   offer,
   room,
@@ -31,64 +33,52 @@ const CHECKED_WITH: readonly MeasurementId[] = ["head", "knee", "waistToKnee", "
 
 /** A garment that is one body from the shoulder down: its choices, readings, rules and recipe follow from its style. */
 export function bodyGarment({ id, label, about, rules = {}, takesSkirt, ...style }: BodyGarment): Garment {
-  const body = bodyOnly({ id, label, about, rules, ...style });
-  return takesSkirt === undefined ? body : withSkirt(body, style, takesSkirt === true ? "none" : takesSkirt);
-}
-
-/** A body that a skirt may hang from: what the skirt asks is added, and is asked only once one is chosen. */
-function withSkirt(body: Garment, style: BodyStyle, usual: SkirtKind | "none"): Garment {
-  const own = Object.entries(body.choices);
-  const table = own.filter(([id]) => Object.hasOwn(tableChoices, id));
-  return {
-    ...body,
-    // In the order of making: how it is cut comes last.
-    choices: Object.fromEntries([
-      ...own.filter(([id]) => !Object.hasOwn(tableChoices, id)),
-      ...Object.entries({ ...skirtUnderBody, skirt: { ...skirtUnderBody.skirt, default: usual } }),
-      ...table,
-    ]),
-    uses: [...new Set([...body.uses, ...skirtUnderBodyRules])],
-    needs: (decisions) => {
-      const added = skirtKind(decisions.choices) === null ? [] : skirtAdds;
-      return [...new Set([...body.needs(decisions), ...added])];
-    },
-    rooms: (choices) => (skirtKind({ skirt: usual, ...choices }) === null ? ["body"] : ["body", "skirt"]),
-    recipe: (sheet) => {
-      const hem = skirtKind(sheet.given.choices);
-      sheet.part("body", () => room("body").chalkBody(sheet, style, hem !== null));
-      if (hem !== null) room("skirt").chalkSkirtUnderBody(sheet, hem);
-    },
-  };
-}
-
-/** What is asked of a strip below the body, before how it is cut. */
-function withLower(choices: ChoiceDefinitions, { lower }: BodyStyle): ChoiceDefinitions {
-  if (lower === undefined) return choices;
-  const rows = Object.entries(choices);
-  const isTable = ([id]: readonly [string, unknown]) => Object.hasOwn(tableChoices, id) || id === "fold";
-  return Object.fromEntries([
-    ...rows.filter((row) => !isTable(row)),
-    ...Object.entries(lowerStripOffers[lower]),
-    ...rows.filter(isTable),
-  ]);
-}
-
-/** A garment that is a body and nothing else. */
-function bodyOnly({ id, label, about, rules = {}, ...style }: Omit<BodyGarment, "takesSkirt">): Garment {
+  const usual = takesSkirt === true ? "none" : takesSkirt;
+  const hanging = (choices: ChoiceValues) => (usual === undefined ? null : skirtKind({ skirt: usual, ...choices }));
   return {
     id,
     label,
     about,
-    // Whatever reaches down to a hem may be cut shorter than the card says.
-    choices: withLower(offer(style.ends === "hem" ? { ...style.offers, shorterBy: true } : style.offers), style),
+    choices: choicesOf(style, usual),
     rules,
-    uses: bodyRules(style),
-    needs: (decisions) => bodyNeeds(style, decisions),
+    uses: [...new Set([...bodyRules(style), ...(usual === undefined ? [] : skirtUnderBodyRules)])],
+    needs: (decisions) => {
+      const added = hanging(decisions.choices) === null ? [] : skirtAdds;
+      return [...new Set([...bodyNeeds(style, decisions), ...added])];
+    },
     checksWith: CHECKED_WITH,
-    rooms: () => ["body"],
+    rooms: (choices) => [
+      "body",
+      ...(hanging(choices) === null ? [] : (["skirt"] as const)),
+      ...(finishesEdges(choices) ? (["finish"] as const) : []),
+    ],
     recipe: (sheet) => {
-      sheet.part("body", () => room("body").chalkBody(sheet, style));
+      const { choices } = sheet.given;
+      const skirt = hanging(choices);
+      const finished = finishesEdges(choices);
+      sheet.part("body", () => room("body").chalkBody(sheet, style, { waist: skirt !== null, edges: finished }));
       if (style.lower !== undefined && sheet.isOpen("lower-edge")) room("body").chalkLowerStrip(sheet, style.lower);
+      if (skirt !== null) room("skirt").chalkSkirtUnderBody(sheet, skirt);
+      if (finished) room("finish").chalkFinish(sheet);
     },
   };
+}
+
+const isTable = (id: string) => Object.hasOwn(tableChoices, id);
+/** With a strip below the body even the fold is asked after it. */
+const isLast = (id: string, { lower }: BodyStyle) => isTable(id) || (lower !== undefined && id === "fold");
+
+/** What a body asks, then how its edges end, then what hangs from it; how it is cut comes last, as it is made. */
+function choicesOf(style: BodyStyle, usual: SkirtKind | "none" | undefined): ChoiceDefinitions {
+  // Whatever reaches down to a hem may be cut shorter than the card says.
+  const own = Object.entries(offer(style.ends === "hem" ? { ...style.offers, shorterBy: true } : style.offers));
+  return Object.fromEntries([
+    ...own.filter(([id]) => !isLast(id, style)),
+    ...Object.entries(finishChoices),
+    ...Object.entries(style.lower === undefined ? {} : lowerStripOffers[style.lower]),
+    ...(usual === undefined
+      ? []
+      : Object.entries({ ...skirtUnderBody, skirt: { ...skirtUnderBody.skirt, default: usual } })),
+    ...own.filter(([id]) => isLast(id, style)),
+  ]);
 }

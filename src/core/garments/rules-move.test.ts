@@ -7,6 +7,9 @@ type Garment = string;
 /** Rule, its value, the garment, the piece and mark that it moves, and by how much across and down. */
 type MarkRow = readonly [string, unknown, Garment, string, string, number, number, Worked?];
 
+/** Without a sleeve, on a chest line of its own. */
+const bare: Worked = { choices: { armholeFinish: "faced" }, rules: { armholeDepth: 9 } };
+
 const marks: readonly MarkRow[] = [
   ["armholeDepth", 10, "straight-dress", "bodice-front", "chest/armhole", 0, 1],
   [
@@ -20,6 +23,8 @@ const marks: readonly MarkRow[] = [
     { rules: { armholeDepth: "half-armhole" } },
   ],
   ["armholeLine", "cutting", "straight-dress", "bodice-front", "top/shoulder", -0.5, 0],
+  ["sleevelessShoulder", 1, "straight-dress", "bodice-front", "top/shoulder", -0.5, 0, bare],
+  ["sleevelessRise", 1, "straight-dress", "bodice-front", "chest/side", 0, -0.5, bare],
   ["shoulderSlope", 1.5, "straight-dress", "bodice-front", "shoulder/tip", -0.125, 0.5],
   ["backShoulderSlope", 0.5, "straight-dress", "bodice-back", "shoulder/tip", 0, -0.5],
   ["frontScoop", 1, "straight-dress", "bodice-front", "armhole/middle", -0.5, 0, { rules: { armholeDepth: 9 } }],

@@ -1,4 +1,5 @@
 export { type ArcSegment, arcTo } from "./arc";
+export { pathBeside } from "./beside";
 export { type Box, boxOf } from "./box";
 export {
   curveBetween,

@@ -37,6 +37,8 @@ const always: readonly RuleId[] = [
   "armholeRoom",
   "armholeFrom",
   "armholeLine",
+  "sleevelessShoulder",
+  "sleevelessRise",
   "shoulderSlope",
   "backShoulderSlope",
   "frontScoop",

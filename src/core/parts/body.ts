@@ -315,9 +315,13 @@ function notchSides(given: Given, { front, back }: Both<HalfPieces>): void {
  * Chalks a body from the shoulder down by its style and choices: both halves planned in numbers, sides made equal, then
  * chalked in the order of work; promises its seams, its girths, its opening (craft: bodice).
  *
- * @param leavesWaistOpen whether its lower edge waits for a skirt
+ * @param leaves which of its edges wait for another part: the waist for a skirt, neck and armholes to be finished
  */
-export function chalkBody(sheet: Sheet, style: BodyStyle, leavesWaistOpen = false): void {
+export function chalkBody(
+  sheet: Sheet,
+  style: BodyStyle,
+  leaves: { readonly waist?: boolean; readonly edges?: boolean } = {},
+): void {
   const { given } = sheet;
   const form = readForm({ ...given, balance: ruleValue(given, "balance"), step: givenStep(given) }, style);
   const planned = planBody(given, form);
@@ -334,7 +338,12 @@ export function chalkBody(sheet: Sheet, style: BodyStyle, leavesWaistOpen = fals
       front: edges(distinct(pieces.front), "hem"),
       back: edges(distinct(pieces.back), "hem"),
     });
-  if (leavesWaistOpen)
+  if (leaves.edges) {
+    const row = (side: Side, edge: "neck" | "armhole") => edges(distinct(pieces[side]), `${side}-${edge}`);
+    for (const join of ["neck", "armhole"] as const)
+      sheet.opens(join, { front: row("front", join), back: row("back", join) });
+  }
+  if (leaves.waist)
     sheet.opens("waist", {
       front: edges(distinct(pieces.front), "waist"),
       back: edges(distinct(pieces.back), "waist"),

@@ -1,5 +1,5 @@
 import { armholeMiddle } from "../blocks";
-import { allowanceTerm, type PieceChalk, ruleLength, settleOnTape, type Term } from "../chalk";
+import { armholeAllowance, armholeTerm, type PieceChalk, ruleLength, settleOnTape, type Term } from "../chalk";
 import { add, at, leftOf, type Path, pathEnd, pathLength, scale, straight } from "../geometry";
 import type { Inches } from "../length";
 import type { HalfPlan } from "./half-plan";
@@ -36,7 +36,7 @@ function swungTerms({ shoulder, form, panel }: HalfPlan, x: Inches): readonly Te
 function chalkTip(piece: PieceChalk, half: HalfPlan, panel: PanelShape | null): void {
   const { shoulder } = half;
   const { given } = piece;
-  const seam = allowanceTerm(given, "allowance.armhole");
+  const seam = armholeTerm(given);
   const tip = panel?.outerShoulder ? panel.tip : shoulder.tip;
   const swung = tip !== shoulder.tip;
   const terms = swung ? swungTerms(half, tip.x) : shoulder.across.terms;
@@ -79,7 +79,7 @@ function chalkArmholeMarks(piece: PieceChalk, half: HalfPlan): void {
   piece.place({
     id: "armhole/middle",
     stitch: middle,
-    cut: { ...middle, x: middle.x + ruleLength(given, "allowance.armhole") },
+    cut: { ...middle, x: middle.x + armholeAllowance(given) },
     act: "scoop",
     reading: scoop,
     from: "armhole-line",
@@ -98,7 +98,7 @@ function chalkArmholeEdge(
   piece.edge(`${half.side}-armhole`, {
     role: "armhole",
     stitch,
-    allowance: ruleLength(piece.given, "allowance.armhole"),
+    allowance: armholeAllowance(piece.given),
     through,
     ...(turned ? { turned: [0, stitch.segments.length] as const } : {}),
   });

@@ -2,6 +2,7 @@ export { bringRooms, room } from "#rooms";
 export { bodyChoices, neckOffers, offer } from "./body-choices";
 export type { BodyStyle } from "./body-form";
 export { bodyNeeds, bodyRules } from "./body-needs";
+export { finishChoices, finishesEdges } from "./finish/finish-choices";
 export { lowerStripOffers } from "./lower-strip-choices";
 export { offerFrom } from "./offers";
 export type { RoomId } from "./room-ids";

@@ -1,10 +1,11 @@
 import type { ShoulderPlan, Side } from "../blocks";
 import {
   addTerms,
-  allowanceTerm,
   type Given,
   givenStep,
   type Mouth,
+  neckAllowance,
+  neckTerm,
   type PieceChalk,
   refuse,
   ruleLength,
@@ -108,8 +109,8 @@ function tangentAt(path: Path, end: "start" | "end"): Direction {
  * crosses the tape at a slant (a V cuts 1⅜ above its stitched point, not ½). Rounded to the tape as a term of its own.
  */
 function slantedAllowance(given: Given, slant: number): readonly Term[] {
-  const seam = turnTerm(allowanceTerm(given, "allowance.neck"));
-  const exact = ruleLength(given, "allowance.neck") / Math.max(0.2, slant);
+  const seam = turnTerm(neckTerm(given));
+  const exact = neckAllowance(given) / Math.max(0.2, slant);
   const rounded = roundToStep(exact, givenStep(given) || TRUEING_STEP);
   const more = seam.value + rounded;
   return more < 1 / 32
@@ -122,7 +123,7 @@ function checkCrest(given: Given, side: Side, plan: NeckPlan, step: Inches): voi
   if (plan.shape !== "sweetheart") return;
   const crest = Math.max(plan.crestAcross, 1);
   const shoulderDown = (Math.max(0, crest - plan.width) * plan.shoulder.y) / plan.shoulder.x;
-  const seams = ruleLength(given, "allowance.neck") + ruleLength(given, "allowance.shoulder");
+  const seams = neckAllowance(given) + ruleLength(given, "allowance.shoulder");
   const least = CREST_ABOVE + shoulderDown + seams;
   if (plan.depth >= least - 1e-9) return;
   refuse({
@@ -233,7 +234,7 @@ export function chalkNeck(piece: PieceChalk, shoulder: ShoulderPlan, side: Side,
   piece.edge(`${side}-neck`, {
     role: "neck",
     stitch: path,
-    allowance: ruleLength(given, "allowance.neck"),
+    allowance: neckAllowance(given),
     through: ["edge/neck", "centre/neck-depth", "top/neck"],
     mouths: takenMouths(path, taken),
     why: "neck-curve",

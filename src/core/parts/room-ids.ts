@@ -1,10 +1,12 @@
 import type * as bodyRoom from "./body-room";
+import type * as finishRoom from "./finish/finish-room";
 import type * as skirtRoom from "./skirt/skirt-room";
 
 /** What chalks each part of a garment. */
 export interface Rooms {
   readonly body: typeof bodyRoom;
   readonly skirt: typeof skirtRoom;
+  readonly finish: typeof finishRoom;
 }
 
 export type RoomId = keyof Rooms;

@@ -9,6 +9,7 @@ type Kept = { -readonly [Id in RoomId]?: Rooms[Id] };
 const bring: Bring = {
   body: () => import("./body-room"),
   skirt: () => import("./skirt/skirt-room"),
+  finish: () => import("./finish/finish-room"),
 };
 const here: Kept = {};
 const coming = new Map<string, Promise<void>>();

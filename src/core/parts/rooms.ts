@@ -1,8 +1,9 @@
 import * as body from "./body-room";
+import * as finish from "./finish/finish-room";
 import type { RoomId, Rooms } from "./room-ids";
 import * as skirt from "./skirt/skirt-room";
 
-const rooms: Rooms = { body, skirt };
+const rooms: Rooms = { body, skirt, finish };
 
 /** What chalks a part of a garment. On the server, in tests and scripts every room is at hand; see `rooms.browser.ts`. */
 export function room<Id extends RoomId>(id: Id): Rooms[Id] {

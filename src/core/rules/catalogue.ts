@@ -96,6 +96,20 @@ export const rules = {
     sets: { close: "stitching", easy: "cutting", metric: "stitching" },
     why: "It decides how wide the finished shoulder is and how high the cut underarm sits.",
   },
+  sleevelessShoulder: {
+    label: "Tip further in without a sleeve",
+    place: "armhole",
+    range: [0, 1.5],
+    sets: lengths(0.5, 0.5, 1.5),
+    why: "Bare, the armhole shows: a tip a little further in keeps the edge from standing off the shoulder.",
+  },
+  sleevelessRise: {
+    label: "Chest line higher without a sleeve",
+    place: "armhole",
+    range: [0, 1],
+    sets: lengths(0.5, 0.5, 1.5),
+    why: "Bare, the armhole gapes: it is cut closer under the arm than one that a sleeve is sewn into.",
+  },
   shoulderSlope: {
     label: "Shoulder drop, front",
     place: "shoulder",

@@ -41,8 +41,19 @@ export interface Drawn {
 /** What an edge or a dart waits for, and how it is drawn; null for steps that draw neither. */
 export function drawnBy(run: ChalkRun, step: TableStep): Drawn | null {
   const act = step.chalk?.act;
-  if (act === undefined || (act.kind !== "edge" && act.kind !== "dart")) return null;
+  if (act === undefined) return null;
   const piece = pieceIn(run, step.piece);
+  if (act.kind === "round")
+    return {
+      step,
+      act: thenAct("trace", piece.id, { edge: act.edge, names: act.pieces, step: step.id }),
+      needs: [],
+    };
+  if (act.kind === "beside") {
+    const at = { at: act.by, hair: false };
+    return { step, act: thenAct("beside", piece.id, { edge: act.edge, from: act.of, at, step: step.id }), needs: [] };
+  }
+  if (act.kind !== "edge" && act.kind !== "dart") return null;
   if (act.kind === "dart") {
     const rule = thenAct("rule", piece.id, { dart: act.dart, names: act.through, step: step.id });
     return { step, act: rule, needs: act.through };

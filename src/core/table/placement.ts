@@ -82,7 +82,18 @@ export interface Reading {
   readonly place: Point | null;
 }
 
-export const thenActs = ["square", "plumb", "double", "rule", "curve", "offset", "lay-on", "trace", "rub-out"] as const;
+export const thenActs = [
+  "square",
+  "plumb",
+  "double",
+  "rule",
+  "curve",
+  "offset",
+  "lay-on",
+  "trace",
+  "beside",
+  "rub-out",
+] as const;
 export type ThenActKind = (typeof thenActs)[number];
 
 /** What is drawn once the tape has gone away. */

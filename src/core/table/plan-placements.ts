@@ -91,6 +91,7 @@ const THEN_ORDER: readonly ThenActKind[] = [
   "lay-on",
   "trace",
   "plumb",
+  "beside",
   "rule",
   "curve",
   "offset",

@@ -374,6 +374,8 @@ export function usesOf(run: ChalkRun, step: TableStep): readonly Use[] {
     case "split":
       return [splitUse(run, step)];
     case "edge":
+    case "round":
+    case "beside":
     case "dart":
     case "allowance":
     case "move-out":

@@ -48,6 +48,8 @@ const doubts: Readonly<Record<DoubtCode, (spoken: Spoken) => string>> = {
     `${label} was ${say("against")} on the last card and is now ${say("value")}. Right client?`,
 };
 
+const BOUND = "Drawn a little tight round a curve, a bias strip lies flat; the bound edge has no allowance.";
+
 const findings: Readonly<Record<FindingId, (spoken: Spoken) => FindingWording>> = {
   "take-out-not-given-back": ({ finding, say }) => ({
     text: `On the ${nameLine(finding.line ?? "")} of ${thePiece(finding.piece ?? "")}, ${say("removed")} was taken out (${why(finding)}) and ${say("givenBack")} given back.`,
@@ -272,6 +274,27 @@ const findings: Readonly<Record<FindingId, (spoken: Spoken) => FindingWording>> 
   "facing-stay": ({ say }) => ({
     text: `The waist facing is ${say("depth")} deep; cut each of its pieces once more from stay, and fuse it before the sides are sewn.`,
     remedy: "Overlock its lower edge: it has no seam. An iron burns: try the stay on a scrap first.",
+  }),
+  "facing-turned": () => ({
+    text: "Cut each facing once more from stay and fuse it before its seams are sewn; its inner edge is overlocked.",
+    remedy:
+      "Snip the seam where it curves, turn the facing in and stitch it to the allowance. An iron burns: try the stay on a scrap first.",
+  }),
+  "binding-neck": ({ say }) => ({
+    text: `Chalk lines across the square at 45°, ${say("wide")} apart: joined at 45° they make ${say("neck")} for the neck.`,
+    remedy: BOUND,
+  }),
+  "binding-armholes": ({ say }) => ({
+    text: `Chalk lines across the square at 45°, ${say("wide")} apart: joined at 45° they make ${say("armhole")} for each armhole.`,
+    remedy: BOUND,
+  }),
+  "binding-both": ({ say }) => ({
+    text: `Chalk lines across the square at 45°, ${say("wide")} apart: joined at 45° they make ${say("neck")} for the neck and ${say("armhole")} for each armhole.`,
+    remedy: BOUND,
+  }),
+  "armhole-may-gape": ({ say }) => ({
+    text: `The bust is ${say("fullness")} more than the ribs below it: a bare armhole will stand away in front.`,
+    remedy: "Give it a bust dart, or panels from the armhole.",
   }),
   cords: ({ say }) => ({
     text: `The casing is ${say("casing")} long; each of its two cords is ${say("length")}, to be tied.`,

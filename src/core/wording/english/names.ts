@@ -57,11 +57,18 @@ const edgeNames: Readonly<Record<string, string>> = {
   lower: "lower edge",
   seam: "ruched seam",
   slit: "slit",
-  inner: "inner ring",
-  outer: "outer ring",
+  inner: "inner edge",
+  outer: "outer edge",
+  neck: "neck",
+  armhole: "armhole",
   closing: "closing edge",
   "closing-2": "second closing edge",
 };
+
+/** What an edge is called that was swung about a centre. */
+export function nameRing(edge: string): string {
+  return edge === "inner" ? "inner ring" : edge === "outer" ? "outer ring" : nameEdge(edge);
+}
 
 const markNames: Readonly<Record<string, string>> = {
   "top/neck": "neck width",
@@ -181,7 +188,13 @@ export const nameMark = (id: string): string =>
     .replaceAll("-", " ");
 export const nameNotch = (id: string): string => notchNames[id] ?? id.replaceAll("-", " ");
 export const nameLine = (id: string): string => lineNames[id as LineId] ?? id;
-export const namePiece = (id: string): string => id.replace(/^bodice-/, "").replaceAll("-", " ");
+/** What a piece is called in a sentence; a facing by what it faces. */
+export const namePiece = (id: string): string =>
+  id
+    .replace(/^bodice-/, "")
+    .replace(/^facing-(waist|armhole)-(front|back)$/, "$2 $1 facing")
+    .replace(/^facing-(.+)$/, "$1 facing")
+    .replaceAll("-", " ");
 
 /** A piece as it stands in a sentence: `the front`, but `tier 1` and `the end of tier 1`: what is numbered is one of several. */
 export function thePiece(id: string): string {

@@ -2,7 +2,7 @@ import { isDartLine } from "../../chalk";
 import type { Tick, Unit } from "../../length";
 import { formatLength } from "../../length";
 import type { PlacementDirection, PlacementOrigin, ReadingKind, Slot, ThenActKind } from "../../table";
-import { capital, nameEdge, nameLine, nameList, nameMark, namePiece, originNames, thePiece } from "./names";
+import { capital, nameEdge, nameLine, nameList, nameMark, namePiece, nameRing, originNames, thePiece } from "./names";
 import { sayHair } from "./on-tape";
 
 /** A place on the tape: a tick, or a hair past it. */
@@ -83,7 +83,7 @@ const fromNames: Readonly<Record<PlacementOrigin, string>> = {
 /** What a placement is called: by its line, or by what it makes. */
 export function namePlacement({ slot, readings }: Pick<SaidPlacement, "slot" | "readings">): string {
   const [first] = readings.flatMap(({ made }) => made);
-  if (slot === "swing") return `Swing the ${nameEdge(first?.name ?? "")}`;
+  if (slot === "swing") return `Swing the ${nameRing(first?.name ?? "")}`;
   if (slot !== "frame") return slotNames[slot];
   if (first?.name === "ring/centre") return capital(nameMark(first.name));
   const guides = readings.flatMap(({ made }) => made.filter(({ name }) => !name.includes("/")));
@@ -228,6 +228,20 @@ function saySquare(act: SaidAct, unit: Unit, tick: Tick): string {
   return `Square across to the ${nameList(act.names.map(nameMark))}: ${sayTick(act.at, unit, tick)} ${from}.`;
 }
 
+/** An edge that runs beside another, with the tape square to that. */
+function sayAlongside({ at, from }: SaidAct, edge: string, unit: Unit, tick: Tick): string {
+  const by = at === null ? "" : sayTick(at, unit, tick);
+  return `Chalk the ${edge} ${by} inside the ${nameEdge(from ?? "")} just chalked, all along it: a dot every inch or two, joined.`;
+}
+
+/** A piece that is chalked round others which are cut already. */
+function sayTraced(acts: readonly SaidAct[]): string {
+  const cut = acts[0]?.names ?? [];
+  const laid =
+    cut.length > 1 ? `${nameList(cut.map(thePiece))}, the seam between them pinned shut,` : thePiece(cut[0] ?? "");
+  return `Lay ${laid} on the cloth as cut; chalk round the ${nameList(acts.map(({ edge }) => nameEdge(edge ?? "")))}: it is cut there, the seams are in it.`;
+}
+
 /** An edge, with its piece where two pieces of the placement have one. */
 type NameOfEdge = (act: SaidAct) => string;
 
@@ -246,14 +260,16 @@ function sayAct(act: SaidAct, edge: NameOfEdge, unit: Unit, tick: Tick): string 
         : `Rule the legs of the ${nameDart(act.dart)}. Do not cut them.`;
     case "curve":
       return SWUNG.has(act.edge ?? "")
-        ? `Join both rows of dots: the ${edge(act)} and its cutting line.`
+        ? `Join both rows of dots: the ${nameRing(act.edge ?? "")} and its cutting line.`
         : `Curve the ${edge(act)}, by its dots.`;
     case "offset":
       return `Chalk the cutting line of the ${edge(act)}.`;
     case "lay-on":
       return "Lay the cut front on, its fold on the back's centre line, its top line on the back's.";
     case "trace":
-      return "Chalk round the front's edges.";
+      return act.edge === null ? "Chalk round the front's edges." : sayTraced([act]);
+    case "beside":
+      return sayAlongside(act, edge(act), unit, tick);
     case "rub-out":
       return act.to === null
         ? `Rub out the tick for the ${nameList(act.names.map(nameMark))}.`
@@ -290,12 +306,14 @@ export function sayActs(acts: readonly SaidAct[], unit: Unit, tick: Tick): reado
     ({ act, to }) => act === "rub-out" && to === null,
     () => "Rub out the ticks for single levels: nothing is read from them any more.",
   );
-  const told = new Set([...squared.told, ...cutting.told, ...rubbed.told]);
+  const traced = gather(acts, ({ act, edge: of }) => act === "trace" && of !== null, sayTraced);
+  const told = new Set([...traced.told, ...squared.told, ...cutting.told, ...rubbed.told]);
   const rest = acts.filter((act) => !told.has(act));
   const isLate = ({ act }: SaidAct) => act === "offset" || act === "rub-out";
   const say = (act: SaidAct) => sayAct(act, edge, unit, tick);
   return [
     ...squared.said,
+    ...traced.said,
     ...rest.filter((act) => !isLate(act)).map(say),
     ...cutting.said,
     ...rest.filter(isLate).map(say),

@@ -1,7 +1,18 @@
 import type { ChalkAct, StepReason, StripRound } from "../../chalk";
 import type { CountedPiece, HandAct, NotchWay, TableStep } from "../../cloth";
 import type { Inches, Tick, Unit } from "../../length";
-import { capital, nameEdge, nameLine, nameList, nameMark, nameNotch, namePiece, originNames, thePiece } from "./names";
+import {
+  capital,
+  nameEdge,
+  nameLine,
+  nameList,
+  nameMark,
+  nameNotch,
+  namePiece,
+  nameRing,
+  originNames,
+  thePiece,
+} from "./names";
 import { sayOnTape } from "./on-tape";
 import { wordPieceName } from "./terms";
 
@@ -111,7 +122,7 @@ function sayChalk(act: ChalkAct, step: TableStep, say: (length: Inches) => strin
       return { title: "Centre of the ring", text: sayRingCentre(step, reading) };
     case "swing":
       return {
-        title: `Swing the ${nameEdge(act.edge)}`,
+        title: `Swing the ${nameRing(act.edge)}`,
         text: `Hold the end of the tape at the centre and swing it: a dot every inch or two at ${say(act.radius)}, the stitching line, and at ${say(act.cutRadius)}, the cutting line. Join each row of dots.`,
       };
     case "guide-line":
@@ -142,6 +153,16 @@ function sayChalk(act: ChalkAct, step: TableStep, say: (length: Inches) => strin
       return { title: "Foot of the side seam", text: sayFoot(step, reading) };
     case "edge":
       return sayEdge(act, say(chalk?.reading ?? 0));
+    case "round":
+      return {
+        title: capital(nameEdge(act.edge)),
+        text: `Lay ${nameList(act.pieces.map(thePiece))} on as cut and chalk round the ${nameEdge(act.edge)}: it is cut there; the seam, ${reading} long, lies ${say(act.seam)} inside.`,
+      };
+    case "beside":
+      return {
+        title: capital(nameEdge(act.edge)),
+        text: `${say(act.by)} inside the ${nameEdge(act.of)} just chalked, all along it: cut there, and overlocked. It has no seam.`,
+      };
     case "allowance":
       return {
         title: `Cutting line, ${nameEdge(act.edge)}`,
@@ -453,6 +474,8 @@ const reasons: Readonly<Record<StepReason, string>> = {
     "Where the seam comes to lie once each sector is opened: drawn as it ends, so that no paper is slashed.",
   "spread-hinge": "Here a sector turns; the side keeps its length.",
   "slit-out": "Both edges of the slit bend away from the seam, so that it shows.",
+  "facing-traced": "What is cut already is the truest pattern of its own facing.",
+  "facing-inner": "As deep everywhere, the facing neither shows at one place nor turns out at another.",
   facing: "As the skirt's own top with its darts closed, so that it lies flat inside it.",
   godet: "A sector let into a seam or a slash: the hem swings from there, and the skirt stays close above it.",
   "ring-centre": "Every place of both rings is as far from here as the tape says.",

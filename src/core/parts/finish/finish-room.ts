@@ -1,0 +1,1 @@
+export { chalkFinish } from "./chalk-finish";
