@@ -1,5 +1,5 @@
 /// <reference lib="webworker" />
-import { bringParts } from "../core/formats";
+import { bringParts } from "../core/garments";
 import type { LayPost, LayReport, LayRequest } from "./lay-messages";
 import { workOn } from "./lay-session";
 
@@ -48,30 +48,27 @@ function planTurn(): void {
   setTimeout(takeTurn, 0);
 }
 
-/** The question asked last: another may come while the parts of this one are brought. */
-let asked = 0;
-
 /** While the shop's computer does not answer it is asked again so often. */
 const AGAIN_AFTER_MS = 4000;
 
-async function bring({ order }: Extract<LayRequest, { order: unknown }>): Promise<void> {
-  for (;;) {
-    try {
-      return await (bringParts([order]) ?? undefined);
-    } catch {
-      await new Promise((again) => setTimeout(again, AGAIN_AFTER_MS));
-    }
-  }
-}
+type Question = Extract<LayRequest, { order: unknown }>;
 
-async function begin(request: Extract<LayRequest, { order: unknown }>): Promise<void> {
-  asked = request.ticket;
-  paused = false;
-  work = null;
-  await bring(request);
+/** The question asked last: another may come while the parts of this one are brought. */
+let asked = -1;
+
+/** Begins once what chalks the parts is at hand; it is looked for again where it did not come. */
+function begin(request: Question): void {
   if (asked !== request.ticket) return;
-  work = workOn(request, (report) => tell(request.ticket, report), now);
-  planTurn();
+  const coming = bringParts([request.order]);
+  if (coming === null) {
+    work = workOn(request, (report) => tell(request.ticket, report), now);
+    planTurn();
+    return;
+  }
+  coming.then(
+    () => begin(request),
+    () => setTimeout(() => begin(request), AGAIN_AFTER_MS),
+  );
 }
 
 self.onmessage = ({ data }: MessageEvent<LayRequest>) => {
@@ -90,7 +87,10 @@ self.onmessage = ({ data }: MessageEvent<LayRequest>) => {
       return;
     case "lay":
     case "answer":
-      return void begin(data);
+      asked = data.ticket;
+      paused = false;
+      work = null;
+      return begin(data);
     default:
       return data satisfies never;
   }

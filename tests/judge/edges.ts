@@ -71,9 +71,9 @@ const DEEP = 1.25;
 const NARROWS: ReadonlySet<string> = new Set(["waist", "hem", "shoulder", "panel"]);
 
 /** A side, and a centre whose line is hollowed, are moved out level: square to a slanted stretch there is a little less. */
-function leastOf(edge: Edge, wanted: number, way: Spot): number {
+function leastOf(edge: Edge, wanted: number, way: Spot, besideBound: boolean): number {
   const least = Math.min(wanted, ...(edge.allowanceAt ?? []).map(({ value }) => value));
-  if (NARROWS.has(edge.role) && wanted > DEEP) return 0.55 * wanted;
+  if (NARROWS.has(edge.role) && (wanted > DEEP || besideBound)) return 0.55 * wanted;
   return edge.role === "side" || edge.cut !== undefined ? least * Math.max(0.6, 0.9 * Math.abs(way.y)) : least;
 }
 
@@ -97,6 +97,8 @@ function sampleEdge(seen: Seen, piece: Piece, edge: Edge, wanted: number): reado
   if (length < (edge.role === "armhole" ? 6 : 3) * wanted) return [];
   // Where a panel leaves the armhole its own cutting line comes in at a sharp angle.
   const cutShort = edge.role === "armhole" && piece.edges.some(({ role }) => role === "panel");
+  // Beside a neck or an armhole that is cut where it is sewn, the seam that meets it narrows to its end.
+  const bound = piece.edges.some(({ role, allowance }) => (role === "neck" || role === "armhole") && allowance === 0);
   const shares = length > 4 * wanted && !isWedge(edge) && !cutShort ? [0.3, 0.5, 0.7] : [cutShort ? 0.5 : 0.3];
   const faults = shares.flatMap((share) => {
     const at = length * share;
@@ -104,7 +106,7 @@ function sampleEdge(seen: Seen, piece: Piece, edge: Edge, wanted: number): reado
     const { spot, way } = walkTo(chain, at);
     const out = { x: way.y, y: -way.x };
     const reach = lookAhead(spot, out, cut);
-    const [least, most] = [leastOf(edge, wanted, way), mostOf(seen, edge, wanted)];
+    const [least, most] = [leastOf(edge, wanted, way, bound), mostOf(seen, edge, wanted)];
     const said = (found: number) => [piece.id, edge.id, "has", found, "wants", least] as const;
     // At the fold the other half goes on.
     const atFold = piece.origin === "fold" && spot.x + reach * out.x < 1 / 64;

@@ -220,6 +220,7 @@ export type StepReason =
   | "facing"
   | "facing-traced"
   | "facing-inner"
+  | "facing-low"
   | "godet"
   | "spread-edge"
   | "spread-hinge"

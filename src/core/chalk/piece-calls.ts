@@ -24,6 +24,8 @@ export interface PieceStart {
   /** How far the top line lies below the cloth's edge: the shoulder allowance. */
   readonly topInset: Sum;
   readonly part: PartId;
+  /** Set where nothing is read: it is chalked round what is cut already. */
+  readonly traced?: true;
   /** What lengths are read down from, where that is a line of the body. */
   readonly top?: Exclude<LineId, "top">;
   readonly half: Half;

@@ -71,6 +71,7 @@ export class PieceChalk {
     const { start } = this;
     const { top } = start;
     this.#lines.push({ id: top ?? "top", down: 0, terms: [], level: 0, start: 0 });
+    if (start.traced === true) return;
     const act = { kind: "top-line", ...(top === undefined ? {} : { line: top }) } as const;
     this.#say({ id: `${top ?? "top"}-line`, act, from: "cloth-edge", direction: "down" }, start.topInset);
     this.#layOutCentre();

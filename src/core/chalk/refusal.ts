@@ -36,6 +36,7 @@ export const refusalCodes = [
   "trim-reaches-ribs",
   "sweetheart-too-shallow",
   "slit-not-for-facing",
+  "facing-over-split",
   "split-cuts-dart",
   "darts-too-wide",
   "slit-too-high",

@@ -1,6 +1,7 @@
 import {
   at,
   crossAtDepth,
+  distance,
   joinPaths,
   type Path,
   type Point,
@@ -108,13 +109,15 @@ function mouthsOf(darts: readonly Dart[], path: Path, down: Inches): Edge["mouth
   });
 }
 
-function moveNotches(notches: readonly Notch[], edges: readonly Edge[]): readonly Notch[] {
+/** Notches that lie on a part's edges; where an edge was cut, they count from its new start. */
+function moveNotches(notches: readonly Notch[], whole: readonly Edge[], edges: readonly Edge[]): readonly Notch[] {
   return notches.flatMap((notch) => {
-    const edge = edges.find(({ id }) => id === notch.edge);
-    if (edge === undefined) return [];
-    const down = crossAtDepth(edge.stitch, notch.point.y)[0];
-    const upTo = down === undefined ? null : splitAtDepth(edge.stitch, notch.point.y);
-    return upTo === null ? [] : [{ ...notch, at: pathLength(upTo[0]) }];
+    const [before, edge] = [whole, edges].map((row) => row.find(({ id }) => id === notch.edge));
+    if (before === undefined || edge === undefined) return [];
+    const length = pathLength(edge.stitch);
+    const starts = distance(edge.stitch.start, before.stitch.start) < HAIR;
+    const at = notch.at - (starts ? 0 : pathLength(before.stitch) - length);
+    return at < -HAIR || at > length + HAIR ? [] : [{ ...notch, at }];
   });
 }
 
@@ -302,7 +305,7 @@ function splitPiece(piece: Piece, plan: SplitPlan): readonly [Piece, Piece] {
         removes: takeOut.removes.filter(({ line }) => lines.some(({ id }) => id === line)),
         declared: takeOut.declared.filter(({ line }) => lines.some(({ id }) => id === line)),
       })),
-      notches: moveNotches(piece.notches, edges),
+      notches: moveNotches(piece.notches, piece.edges, edges),
       steps: orderParts(
         stepsOf(piece, base),
         part === plan.upper ? joinSteps(plan) : joinSteps(plan).slice(1),

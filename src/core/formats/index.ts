@@ -1,4 +1,3 @@
-export { bringParts, type PartsOrder } from "./bring-parts";
 export { checkChalk, readChecked } from "./check-sheet";
 export {
   type Compared,

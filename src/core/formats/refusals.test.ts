@@ -114,6 +114,13 @@ const wishes: Readonly<Partial<Record<RefusalCode, readonly [Wish, RegExp]>>> = 
     { garment: "basque-gown", choices: { bodySplit: true, splitAboveWaist: 2, bustDartDepth: 5 } },
     /cut across the bust dart/,
   ],
+  "facing-over-split": [
+    {
+      garment: "basque-gown",
+      choices: { bodySplit: true, bustDart: "none", frontNeckDepth: 15, splitAboveWaist: 3, neckFinish: "facing" },
+    },
+    /no one facing goes round it/,
+  ],
   "flare-line-misplaced": [
     { garment: "mermaid-skirt", choices: { flareLine: 9 } },
     /It would open 9 in below the waist; between 12\S* ?\S* in and \S+ ?\S* in it is clear/,

@@ -19,10 +19,15 @@ const STRIPS = "strips";
 /** What is done to a strip once it is chalked, on one screen. */
 const AFTER_CHALK = ["check", "cut", "notch"] as const;
 
+/** What lies single, and what is chalked round cut pieces, is small and quickly cut. */
+function isSmall({ groups, steps }: CutSheet, group: string): boolean {
+  const single = groups.find(({ id }) => id === group)?.fold === "single";
+  return single || steps.some((step) => step.group === group && step.act === "round");
+}
+
 /** What is done on one screen shares a key: a strip is measured, cut out and named on one, a band folded in as it is cut. */
 function keyOf(sheet: CutSheet, step: SheetStep): string {
-  const single = sheet.groups.find(({ id }) => id === step.group)?.fold === "single";
-  if (single && (AFTER_CHALK as readonly string[]).includes(step.phase)) return STRIPS;
+  if ((AFTER_CHALK as readonly string[]).includes(step.phase) && isSmall(sheet, step.group)) return STRIPS;
   if (step.act === "fold-in-band") return `cut ${step.group}`;
   return `${step.phase} ${step.group}`;
 }

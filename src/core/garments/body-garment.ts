@@ -14,9 +14,9 @@ import {
   skirtKind,
   skirtUnderBody,
   skirtUnderBodyRules,
-  tableChoices,
 } from "../parts";
 import type { GarmentRules } from "../rules";
+import { ofCloth } from "./choice-parts";
 import type { Garment } from "./garment";
 
 /** What a body garment says of itself; everything else follows from its style. */
@@ -64,21 +64,17 @@ export function bodyGarment({ id, label, about, rules = {}, takesSkirt, ...style
   };
 }
 
-const isTable = (id: string) => Object.hasOwn(tableChoices, id);
-/** With a strip below the body even the fold is asked after it. */
-const isLast = (id: string, { lower }: BodyStyle) => isTable(id) || (lower !== undefined && id === "fold");
-
 /** What a body asks, then how its edges end, then what hangs from it; how it is cut comes last, as it is made. */
 function choicesOf(style: BodyStyle, usual: SkirtKind | "none" | undefined): ChoiceDefinitions {
   // Whatever reaches down to a hem may be cut shorter than the card says.
   const own = Object.entries(offer(style.ends === "hem" ? { ...style.offers, shorterBy: true } : style.offers));
   return Object.fromEntries([
-    ...own.filter(([id]) => !isLast(id, style)),
+    ...own.filter(([id]) => !ofCloth.has(id)),
     ...Object.entries(finishChoices),
     ...Object.entries(style.lower === undefined ? {} : lowerStripOffers[style.lower]),
     ...(usual === undefined
       ? []
       : Object.entries({ ...skirtUnderBody, skirt: { ...skirtUnderBody.skirt, default: usual } })),
-    ...own.filter(([id]) => isLast(id, style)),
+    ...own.filter(([id]) => ofCloth.has(id)),
   ]);
 }

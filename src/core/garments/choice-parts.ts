@@ -7,7 +7,13 @@ const ofSkirt: ReadonlySet<string> = new Set([
   ...Object.values(lowerStripOffers).flatMap(Object.keys),
   "bandDepth",
 ]);
-const ofCloth: ReadonlySet<string> = new Set([...Object.keys(tableChoices), "fold", "frontCurves", "lengthsFrom"]);
+/** Choices of how it is cut: asked last, as they are made last. */
+export const ofCloth: ReadonlySet<string> = new Set([
+  ...Object.keys(tableChoices),
+  "fold",
+  "frontCurves",
+  "lengthsFrom",
+]);
 
 /** Which part of a garment a choice of it is about; a skirt of its own has no body. */
 export function partOfChoice({ choices }: Pick<Garment, "choices">, id: string): ChoicePart {

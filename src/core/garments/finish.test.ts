@@ -86,12 +86,7 @@ describe("facings", () => {
   });
   it("are chalked round what is cut: no line of theirs is measured twice, and their inner edge has no seam", () => {
     const steps = sheet.steps.filter(({ piece }) => piece === "facing-front-neck");
-    expect(steps.filter(({ phase }) => phase === "chalk").map(({ act }) => act)).toEqual([
-      "top-line",
-      "round",
-      "round",
-      "beside",
-    ]);
+    expect(steps.filter(({ phase }) => phase === "chalk").map(({ act }) => act)).toEqual(["round", "round", "beside"]);
     // 2½ deep from the seam, and ½ of seam beyond it.
     expect(steps.find(({ act }) => act === "beside")?.reading).toBe(3);
     expect(steps.some(({ phase }) => phase === "check")).toBe(false);
@@ -108,7 +103,7 @@ describe("facings", () => {
       "shoulder",
       "armhole",
       "side",
-      "inner",
+      "lower",
       "centre",
     ]);
     expect(lengthOf(one, "facing-front-neck", "armhole")).toBeCloseTo(

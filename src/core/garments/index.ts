@@ -1,3 +1,4 @@
+export { bringParts, type PartsOrder } from "./bring-parts";
 export { findGarment, garments } from "./catalogue";
 export { partOfChoice } from "./choice-parts";
 export { defaultChoices, draftGarment, type Garment, type GarmentDecisions } from "./garment";

@@ -1,6 +1,5 @@
 import { describe, expect, it } from "vitest";
-import { bringParts } from "../formats";
-import { garments } from "../garments";
+import { bringParts, garments } from "../garments";
 import { bringRooms, room } from "./rooms.browser";
 
 // In this order: what was brought once stays for the whole visit.

@@ -49,10 +49,6 @@ export function drawnBy(run: ChalkRun, step: TableStep): Drawn | null {
       act: thenAct("trace", piece.id, { edge: act.edge, names: act.pieces, step: step.id }),
       needs: [],
     };
-  if (act.kind === "beside") {
-    const at = { at: act.by, hair: false };
-    return { step, act: thenAct("beside", piece.id, { edge: act.edge, from: act.of, at, step: step.id }), needs: [] };
-  }
   if (act.kind !== "edge" && act.kind !== "dart") return null;
   if (act.kind === "dart") {
     const rule = thenAct("rule", piece.id, { dart: act.dart, names: act.through, step: step.id });

@@ -24,6 +24,7 @@ export const slots = [
   "hem",
   "side-dart",
   "slit",
+  "beside",
   "seams",
   "buttons",
   "strips",

@@ -122,7 +122,10 @@ function close(run: ChalkRun, open: Open, id: string): Placement {
     act.at === null ? act : { ...act, at: readOnTape(act.at.at, run.tick) },
   );
   const walked = laying.kind === "walk" ? [...new Set(readings.map(({ from }) => from ?? ""))] : null;
+  // What is laid on and chalked round comes before anything is read from it.
+  const isFirst = ({ act }: ThenAct) => act === "lay-on" || act === "trace";
   const ticked = [
+    ...acts.filter(isFirst).flatMap(({ step }) => step ?? []),
     ...readings.flatMap(({ made }) => made.map(({ step }) => step)),
     ...acts.flatMap(({ step }) => step ?? []),
   ];

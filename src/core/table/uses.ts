@@ -336,6 +336,16 @@ function splitUse(run: ChalkRun, step: TableStep): Use {
   };
 }
 
+/** An edge dotted from another one, the short rule moved along it. */
+function besideUse(step: TableStep, { edge, of, by }: Extract<ChalkAct, { kind: "beside" }>): Use {
+  return {
+    laying: laying("beside", "seams", { on: of }),
+    step,
+    readings: [reading(step, edge, by, "cut", { from: of, way: "inwards" })],
+    acts: [thenAct("beside", step.piece, { edge, from: of, step: step.id })],
+  };
+}
+
 /** What a step that makes marks reads; edges, darts and allowances are placed once their marks are. */
 export function usesOf(run: ChalkRun, step: TableStep): readonly Use[] {
   const act = step.chalk?.act;
@@ -373,9 +383,10 @@ export function usesOf(run: ChalkRun, step: TableStep): readonly Use[] {
       return [stripUse(run, step, act)];
     case "split":
       return [splitUse(run, step)];
+    case "beside":
+      return [besideUse(step, act)];
     case "edge":
     case "round":
-    case "beside":
     case "dart":
     case "allowance":
     case "move-out":

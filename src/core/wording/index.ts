@@ -30,6 +30,7 @@ export { sayHair, sayOnTape } from "./english/on-tape";
 export {
   namePlacement,
   nameReading,
+  partActs,
   type SaidPlacement,
   type SaidReading,
   sayActs,

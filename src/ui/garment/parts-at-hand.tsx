@@ -1,7 +1,7 @@
 "use client";
 
 import { type ReactNode, Suspense, use } from "react";
-import { bringParts, type PartsOrder } from "@/core/formats";
+import { bringParts, type PartsOrder } from "@/core/garments";
 
 function Waiting({ of, children }: { readonly of: readonly PartsOrder[]; readonly children: ReactNode }) {
   const coming = bringParts(of);

@@ -1,7 +1,7 @@
 "use client";
 
 import { useEffect, useReducer, useRef } from "react";
-import { bringParts, type PartsOrder } from "@/core/formats";
+import { bringParts, type PartsOrder } from "@/core/garments";
 
 /** While the shop's computer does not answer it is asked again so often. */
 const AGAIN_AFTER_MS = 4000;

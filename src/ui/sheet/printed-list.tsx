@@ -1,5 +1,5 @@
 import { type CutSheet, lookOf, type SheetPlacement, type SheetStep, sheetTick, tableScreens } from "@/core/formats";
-import { namePiece, namePlacement, nameReading, sayActs, sayBeside, sayTape, sayTick } from "@/core/wording";
+import { namePiece, namePlacement, nameReading, partActs, sayActs, sayBeside, sayTape, sayTick } from "@/core/wording";
 import { Fractions } from "@/ui/reading/fractions";
 import { Reading } from "@/ui/reading/reading";
 
@@ -42,6 +42,7 @@ function PrintedStep({ sheet, step }: { readonly sheet: CutSheet; readonly step:
 /** One laying of the tape: its readings in a row, and what is drawn then. */
 function PrintedPlacement({ sheet, placement }: { readonly sheet: CutSheet; readonly placement: SheetPlacement }) {
   const tick = sheetTick(sheet);
+  const [first, then] = partActs(placement.then);
   return (
     <li className={row}>
       <Box />
@@ -49,6 +50,9 @@ function PrintedPlacement({ sheet, placement }: { readonly sheet: CutSheet; read
         <strong>{namePlacement(placement)}</strong>{" "}
         <span className="text-sm">
           ({namePiece(placement.group)}) {sayTape(placement)}
+        </span>
+        <span className="block text-sm">
+          <Fractions text={sayActs(first, sheet.unit, tick).join(" ")} />
         </span>
         <span className="flex flex-wrap gap-x-5">
           {placement.readings.map((reading) => (
@@ -65,7 +69,7 @@ function PrintedPlacement({ sheet, placement }: { readonly sheet: CutSheet; read
           ))}
         </span>
         <span className="text-sm">
-          <Fractions text={sayActs(placement.then, sheet.unit, tick).join(" ")} />
+          <Fractions text={sayActs(then, sheet.unit, tick).join(" ")} />
         </span>
       </span>
     </li>

@@ -1,7 +1,7 @@
 import type { CutSheet, SheetPlacement, SheetReading } from "@/core/formats";
 import { sheetTick } from "@/core/formats";
 import { formatLength } from "@/core/length";
-import { namePlacement, nameReading, sayActs, sayBeside, sayHair, sayTape } from "@/core/wording";
+import { namePlacement, nameReading, partActs, sayActs, sayBeside, sayHair, sayTape } from "@/core/wording";
 import { Fractions } from "@/ui/reading/fractions";
 
 /** Readings are as large as their number allows: seen from two metres where one is, from arm's length where many are. */
@@ -53,6 +53,22 @@ function ReadingRow({ sheet, placement, reading, ticked, inHand, onTick }: RowPr
   );
 }
 
+function ActList({ title, acts }: { readonly title: string; readonly acts: readonly string[] }) {
+  if (acts.length === 0) return null;
+  return (
+    <div className="border-t-2 border-cloth-under pt-2 text-lg leading-snug">
+      <h3 className="text-base font-normal text-chalk-soft">{title}</h3>
+      <ul className="list-inside list-disc marker:text-lantern">
+        {acts.map((said) => (
+          <li key={said}>
+            <Fractions text={said} />
+          </li>
+        ))}
+      </ul>
+    </div>
+  );
+}
+
 interface PlacementSlipProps {
   readonly sheet: CutSheet;
   readonly placement: SheetPlacement;
@@ -64,13 +80,14 @@ interface PlacementSlipProps {
 
 /** One laying of the tape: where it starts once, every reading with its name, and what is drawn when it is gone. */
 export function PlacementSlip({ sheet, placement, done, inHand, onTick }: PlacementSlipProps) {
-  const acts = sayActs(placement.then, sheet.unit, sheetTick(sheet));
+  const [first, then] = partActs(placement.then).map((acts) => sayActs(acts, sheet.unit, sheetTick(sheet)));
   return (
     <>
       <div>
         <h2 className="text-2xl lg:text-3xl">{namePlacement(placement)}</h2>
         <p className="text-xl font-semibold text-lantern">{sayTape(placement)}</p>
       </div>
+      <ActList title="First" acts={first ?? []} />
       <ul aria-label="Readings on this tape">
         {placement.readings.map((reading, index) => {
           const steps = reading.made.map(({ step }) => step);
@@ -87,18 +104,7 @@ export function PlacementSlip({ sheet, placement, done, inHand, onTick }: Placem
           );
         })}
       </ul>
-      {acts.length > 0 && (
-        <div className="border-t-2 border-cloth-under pt-2 text-lg leading-snug">
-          <h3 className="text-base font-normal text-chalk-soft">Then, the tape away</h3>
-          <ul className="list-inside list-disc marker:text-lantern">
-            {acts.map((said) => (
-              <li key={said}>
-                <Fractions text={said} />
-              </li>
-            ))}
-          </ul>
-        </div>
-      )}
+      <ActList title="Then, the tape away" acts={then ?? []} />
     </>
   );
 }

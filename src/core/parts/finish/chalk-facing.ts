@@ -7,9 +7,10 @@ import {
   ruleLength,
   type Sheet,
   settleOnTape,
+  type Term,
 } from "../../chalk";
-import { at, flattenPath } from "../../geometry";
-import type { Inches } from "../../length";
+import { at, flattenPath, pathEnd } from "../../geometry";
+import { type Inches, TRUEING_STEP } from "../../length";
 import type { ClosedHalf } from "./closed-half";
 import { type FacingShape, facingEdges, moveFacing } from "./facing-shapes";
 
@@ -51,6 +52,25 @@ function laidOnCloth({ shape, onFold, allowances }: FacingPlan): FacingShape {
   return moveFacing(shape, at(onFold ? 0 : beyond - left, -high));
 }
 
+/** Whether it serves neck and armhole: its lower edge then runs beside neither. */
+function isInOne({ neck, armhole }: FacingShape): boolean {
+  return neck !== undefined && armhole !== undefined;
+}
+
+/** Where the lower edge of a facing in one ends: under the arm, and at the centre. */
+function chalkLowEnds(piece: PieceChalk, { depth }: FacingPlan, { inner, neck }: FacingShape): void {
+  const [low, foot] = [inner.start, pathEnd(inner)];
+  piece.at({ id: "facing/side", terms: [], stitch: low, drawn: "as-the-body-lies", why: "facing-low" });
+  const neckDown: Term = {
+    code: "as-the-body-lies",
+    kind: "drawn",
+    value: foot.y - depth,
+    source: neck === undefined ? "geometry" : "edge:neck",
+  };
+  const deep: Term = { code: "facing-depth", kind: "style", value: depth, source: "choice:facingDepth" };
+  piece.centreMark("facing", { terms: [neckDown, deep], step: TRUEING_STEP, across: foot.x, why: "facing-low" });
+}
+
 function chalkEdge(piece: PieceChalk, plan: FacingPlan, edge: FacingEdge, shape: FacingShape): void {
   const { given } = piece;
   const path = shape[edge];
@@ -71,6 +91,11 @@ function chalkEdge(piece: PieceChalk, plan: FacingPlan, edge: FacingEdge, shape:
       onFold: plan.onFold,
       ...(plan.centreAsCut ? { drawn: { kind: "round", pieces: plan.of.pieces }, why: "facing-traced" } : {}),
     });
+    return;
+  }
+  if (edge === "inner" && isInOne(shape)) {
+    chalkLowEnds(piece, plan, shape);
+    piece.edge("lower", { ...base, allowance: 0, through: ["facing/side", "centre/facing"], why: "facing-inner" });
     return;
   }
   if (edge === "inner") {
@@ -96,6 +121,7 @@ export function chalkFacing(sheet: Sheet, plan: FacingPlan): (edge: FacingEdge) 
     half: null,
     origin: plan.onFold ? "fold" : "cloth-edge",
     originInset: { value: 0, terms: [] },
+    ...(isInOne(plan.shape) ? {} : { traced: true }),
     topInset: settleOnTape(given, [allowanceTerm(given, "allowance.shoulder")]),
   });
   const shape = laidOnCloth(plan);

@@ -1,4 +1,4 @@
-import { armholeAllowance, armholeFinish, givenStep, type OpenEdge, ruleLength, type Sheet } from "../../chalk";
+import { armholeAllowance, armholeFinish, givenStep, type OpenEdge, refuse, ruleLength, type Sheet } from "../../chalk";
 import { both, type Inches, pickSystem } from "../../length";
 import { decideAll } from "../offers";
 import { chalkBinding } from "./binding";
@@ -116,27 +116,42 @@ function faceArmhole(faced: Faced): void {
     });
 }
 
+/** A neck that the body's own cut runs across has no one piece to chalk a facing round. */
+function checkWhole({ walk }: OpenEdge, finish: Finish): void {
+  if (SIDES.every((side) => walk[side].length === 1)) return;
+  refuse({
+    code: "facing-over-split",
+    conflicts:
+      finish.neck === "facing"
+        ? ["choices.neckFinish", "choices.splitAboveWaist"]
+        : ["choices.armholeFinish", "choices.splitAboveWaist"],
+    numbers: {},
+    nearest: finish.neck === "facing" ? "binding" : "bound",
+  });
+}
+
+function chalkFacings(sheet: Sheet, finish: Finish, neck: OpenEdge, armhole: OpenEdge): void {
+  checkWhole(neck, finish);
+  const halves = { front: closeHalf(neck, armhole, "front"), back: closeHalf(neck, armhole, "back") };
+  const faced: Faced = { sheet, halves, finish, neck, armhole };
+  const [facesNeck, facesArmhole] = [finish.neck === "facing", finish.armhole === "faced"];
+  const narrow = Math.min(shoulderLength(halves.front), shoulderLength(halves.back));
+  const inOne = facesNeck && facesArmhole && narrow < pickSystem(LEAST_FOR_TWO, sheet.given.metric);
+  sheet.part("finish", () => {
+    if (facesNeck) faceNeck(faced, inOne);
+    if (facesArmhole && !inOne) faceArmhole(faced);
+    const piece = facesNeck ? "facing-front-neck" : "facing-armhole-front";
+    sheet.remark({ id: "facing-turned", piece, numbers: {} });
+  });
+}
+
 /** Finishes the neck and the armholes that no collar and no sleeve is sewn to (craft: bodice, collars). */
 export function chalkFinish(sheet: Sheet): void {
   const { given } = sheet;
   const [neck, armhole] = [sheet.take("neck"), sheet.take("armhole")];
   const { neckFinish, facingDepth } = decideAll(finishChoices, {}, { ...given, step: givenStep(given) });
   const finish: Finish = { neck: neckFinish, armhole: armholeFinish(given), facingDepth };
-  const halves = { front: closeHalf(neck, armhole, "front"), back: closeHalf(neck, armhole, "back") };
-  const faced: Faced = { sheet, halves, finish, neck, armhole };
-  const [facesNeck, facesArmhole] = [finish.neck === "facing", finish.armhole === "faced"];
-  const narrow = Math.min(shoulderLength(halves.front), shoulderLength(halves.back));
-  const inOne = facesNeck && facesArmhole && narrow < pickSystem(LEAST_FOR_TWO, given.metric);
-  if (facesNeck || facesArmhole)
-    sheet.part("finish", () => {
-      if (facesNeck) faceNeck(faced, inOne);
-      if (facesArmhole && !inOne) faceArmhole(faced);
-      sheet.remark({
-        id: "facing-turned",
-        piece: facesNeck ? "facing-front-neck" : "facing-armhole-front",
-        numbers: {},
-      });
-    });
+  if (finish.neck === "facing" || finish.armhole === "faced") chalkFacings(sheet, finish, neck, armhole);
   const round = (edge: OpenEdge) => edge.length.front + edge.length.back;
   const bound = {
     neck: finish.neck === "binding" ? 2 * round(neck) : 0,

@@ -1,7 +1,9 @@
 import {
   at,
   curveBetween,
+  type Direction,
   distance,
+  leftOf,
   lineTo,
   movePath,
   type Path,
@@ -59,12 +61,24 @@ export function shapeNeckFacing(half: ClosedHalf, depth: Inches): FacingShape {
   return { neck, shoulder, inner: reversePath(inner), centre: reversePath(centre) };
 }
 
+/** A path carried on in one curve to a place, where it arrives going some way. */
+function roundTo(path: Path, to: Point, arriving: Direction): Path {
+  const from = placeAtLength(path, pathLength(path));
+  return { start: path.start, segments: [...path.segments, curveBetween(from.point, from.tangent, to, arriving)] };
+}
+
 /** A facing of the armhole, as deep along the shoulder and down the side. */
 export function shapeArmholeFacing({ shoulder, armhole, side }: ClosedHalf, depth: Inches): FacingShape {
   const length = pathLength(shoulder);
   const [, end] = splitAtLength(shoulder, Math.max(0, length - depth));
   const [down] = splitAtLength(side, depth);
-  const inner = pathBeside(armhole, depth, { start: end.start, end: pathEnd(down) });
+  const low = pathEnd(down);
+  const beside = pathBeside(armhole, depth, { start: end.start });
+  // An armhole that comes down plumb has no underarm to lie under: its facing is rounded to the side.
+  const inner =
+    distance(pathEnd(beside), low) < depth / 2
+      ? pathBeside(armhole, depth, { start: end.start, end: low })
+      : roundTo(beside, low, leftOf(placeAtLength(down, depth).tangent));
   return { shoulder: end, armhole, side: down, inner: reversePath(inner) };
 }
 

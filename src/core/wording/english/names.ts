@@ -90,6 +90,7 @@ const markNames: Readonly<Record<string, string>> = {
   "godet/point": "point of the godet",
   "godet/left": "left corner of the godet",
   "godet/right": "right corner of the godet",
+  "centre/facing": "lower edge of the facing at the centre",
   "facing/side": "lower corner of the facing at the side",
   "ring/centre": "centre of the ring",
   "centre/waist": "waist at the centre",

@@ -67,6 +67,7 @@ const slotNames: Readonly<Record<Slot, string>> = {
   hem: "Across the hem line",
   "side-dart": "Bust dart on the side",
   slit: "Slit",
+  beside: "Chalk round what is cut",
   seams: "Seam allowances",
   buttons: "Buttonholes",
   strips: "Strips",
@@ -106,6 +107,8 @@ export function sayTape({
     case "frame":
       return "with the short rule, from the cloth's own edges";
     case "seams":
+      if (slot === "beside")
+        return `with the short rule, inwards from the ${nameEdge(typeof on === "string" ? on : "edge")} just chalked, a dot every inch or two`;
       return "one pass round with the short rule, outside the stitching line";
     case "short":
       return "with the short rule, on the dart's line";
@@ -228,12 +231,6 @@ function saySquare(act: SaidAct, unit: Unit, tick: Tick): string {
   return `Square across to the ${nameList(act.names.map(nameMark))}: ${sayTick(act.at, unit, tick)} ${from}.`;
 }
 
-/** An edge that runs beside another, with the tape square to that. */
-function sayAlongside({ at, from }: SaidAct, edge: string, unit: Unit, tick: Tick): string {
-  const by = at === null ? "" : sayTick(at, unit, tick);
-  return `Chalk the ${edge} ${by} inside the ${nameEdge(from ?? "")} just chalked, all along it: a dot every inch or two, joined.`;
-}
-
 /** A piece that is chalked round others which are cut already. */
 function sayTraced(acts: readonly SaidAct[]): string {
   const cut = acts[0]?.names ?? [];
@@ -269,7 +266,7 @@ function sayAct(act: SaidAct, edge: NameOfEdge, unit: Unit, tick: Tick): string 
     case "trace":
       return act.edge === null ? "Chalk round the front's edges." : sayTraced([act]);
     case "beside":
-      return sayAlongside(act, edge(act), unit, tick);
+      return `Join the dots of the ${edge(act)}: it has no seam, and is cut there.`;
     case "rub-out":
       return act.to === null
         ? `Rub out the tick for the ${nameList(act.names.map(nameMark))}.`
@@ -283,6 +280,14 @@ function sayAct(act: SaidAct, edge: NameOfEdge, unit: Unit, tick: Tick): string 
 function gather(acts: readonly SaidAct[], is: (act: SaidAct) => boolean, say: (few: readonly SaidAct[]) => string) {
   const few = acts.filter(is);
   return few.length < 2 ? { told: [], said: [] } : { told: few, said: [say(few)] };
+}
+
+/** What is laid on the cloth and chalked round before anything is read, and what is done once it was. */
+export function partActs<Act extends Pick<SaidAct, "act">>(
+  acts: readonly Act[],
+): readonly [readonly Act[], readonly Act[]] {
+  const isFirst = ({ act }: Pick<SaidAct, "act">) => act === "lay-on" || act === "trace";
+  return [acts.filter(isFirst), acts.filter((act) => !isFirst(act))];
 }
 
 /** What is done after the readings, acts of one kind told in one sentence. */

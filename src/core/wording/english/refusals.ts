@@ -85,6 +85,8 @@ const messages: Readonly<Record<RefusalCode, (spoken: Spoken) => string>> = {
     `A sweetheart ${say("depth")} deep would rise into the shoulder: it wants ${say("least")} at least.`,
   "slit-not-for-facing": ({ say }) =>
     `A slit of ${say("slit")} is not for a facing: that takes ${say("least")} to ${say("most")}.`,
+  "facing-over-split": () =>
+    "The neck runs down past the line where the body is cut across: no one facing goes round it.",
   "split-cuts-dart": ({ say }) =>
     `The split, ${say("split")} down, would cut across the bust dart, which ends at ${say("dart")}.`,
   "skirt-needs-waist": () => "A body that ends at the ribs has no waist for a skirt to hang from.",

@@ -1,7 +1,7 @@
 import type { Inches, Tick, Unit } from "../../length";
 import { formatLength, fractionGlyphs } from "../../length";
 import { sayHair } from "./on-tape";
-import { namePlacement, nameReading, type SaidPlacement, sayActs, sayBeside, sayTape } from "./placements";
+import { namePlacement, nameReading, partActs, type SaidPlacement, sayActs, sayBeside, sayTape } from "./placements";
 
 const PARTS: Readonly<Record<string, string>> = {
   "1/2": "a half",
@@ -83,14 +83,14 @@ const sentence = (parts: readonly string[]): string =>
     .join(". ")}.`;
 
 export function speakPlacement(placement: SaidPlacement, unit: Unit, tick: Tick): SpokenPlacement {
-  const acts = sayActs(placement.then, unit, tick).map(speakText);
+  const [first, acts] = partActs(placement.then).map((some) => sayActs(some, unit, tick).map(speakText));
   return {
-    opening: sentence([namePlacement(placement), sayTape(placement)]),
+    opening: sentence([namePlacement(placement), ...(first ?? []), sayTape(placement)]),
     readings: placement.readings.map((reading) => {
       const said = nameReading(reading, placement).replace(/^cut, /, "cut at, ");
       const number = `${speakLength(reading.at, unit)}${reading.hair ? `, ${sayHair(tick)}` : ""}`;
       return sentence([number, said, speakText(sayBeside(reading, placement, unit, tick))]);
     }),
-    closing: acts.length === 0 ? "" : sentence(["Then", ...acts]),
+    closing: acts === undefined || acts.length === 0 ? "" : sentence(["Then", ...acts]),
   };
 }

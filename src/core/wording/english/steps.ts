@@ -475,6 +475,7 @@ const reasons: Readonly<Record<StepReason, string>> = {
   "spread-hinge": "Here a sector turns; the side keeps its length.",
   "slit-out": "Both edges of the slit bend away from the seam, so that it shows.",
   "facing-traced": "What is cut already is the truest pattern of its own facing.",
+  "facing-low": "One facing for both: its lower edge runs from under the arm to the centre in a soft curve.",
   "facing-inner": "As deep everywhere, the facing neither shows at one place nor turns out at another.",
   facing: "As the skirt's own top with its darts closed, so that it lies flat inside it.",
   godet: "A sector let into a seam or a slash: the hem swings from there, and the skirt stays close above it.",

@@ -19,6 +19,7 @@ const terms: Readonly<Record<TermCode, string | Say>> = {
   "armhole-on-yoke-line": "Armhole on the yoke line",
   "armhole-seam-inside": "Armhole seam, inside the reading",
   "armhole-take-out-given-back": "Armhole take-out given back",
+  "as-the-body-lies": "As the body lies, its seams closed",
   "as-spread": "Where it lies once it is spread",
   "back-armhole-scoop": "Back armhole scoop",
   "back-panel-take-out-given-back": "Back panel take-out given back",
@@ -115,6 +116,7 @@ const terms: Readonly<Record<TermCode, string | Say>> = {
   // Both are said, so that nobody mistakes the quarter for the whole.
   "ease-quarter": ({ whole = 0 }, unit) => `Ease, a quarter of ${formatLength(whole, unit)}`,
   "evenly-between": "Evenly between the first dart and the side",
+  "facing-depth": "Depth of the facing",
   "figure-note": ({ words = "" }) => words,
   "house-rule": ({ rule }) => (rule === undefined ? "" : ruleDefinition(rule).label),
   "pitch-times": ({ count = 1 }) => `${count} × the pitch`,

@@ -1,9 +1,12 @@
-import { findGarment } from "../garments";
+import type { ChoiceValues } from "../chalk";
 import { bringRooms, type RoomId } from "../parts";
-import type { Order } from "./order";
+import { findGarment } from "./catalogue";
 
 /** What decides which parts a garment has. */
-export type PartsOrder = Pick<Order, "garment" | "choices">;
+export interface PartsOrder {
+  readonly garment: string;
+  readonly choices?: ChoiceValues | undefined;
+}
 
 function roomsOf({ garment, choices = {} }: PartsOrder): readonly RoomId[] {
   return findGarment(garment)?.rooms(choices) ?? [];
