@@ -12,13 +12,31 @@ import {
   walkTo,
 } from "./shapes";
 
-/** A centre back that is sewn: for its zip, or as a seam; with a slit below, no less than what that is turned in by. */
-function centreAllowance(seen: Seen, piece: Piece): number {
+/**
+ * A centre back that is sewn: for its zip, or as a seam; with a slit below, no less than what that is turned in by. The
+ * centre front of a skirt that is slit on its fold lies 1 inside it; any other centre is its own cutting line.
+ */
+function centreAllowance(seen: Seen, piece: Piece): number | null {
+  const { choices, metric } = seen.read.given;
+  if (piece.part === "skirt" && piece.origin === "centre-line") return onTick(seen, metric ? 2.5 / 2.54 : 1);
+  if (piece.origin !== "zip-line") return null;
+  const zip = choices.opening === "back-zip" && choices.waistFinish !== "elastic";
+  const seam = ruleNumber(seen, zip ? "allowance.zip" : "allowance.side");
+  const slit = piece.part === "skirt" && choices.hemSlit === "slit" && choices.hemSlitAt === "centre-back";
+  return slit ? Math.max(seam, ruleNumber(seen, "allowance.slit")) : seam;
+}
+
+/** Bound, the cut edge is the finished edge. */
+function boundAllowance(seen: Seen, bound: boolean, rule: "allowance.neck" | "allowance.armhole"): number {
+  return bound ? 0 : ruleNumber(seen, rule);
+}
+
+/** With a slit in it a side has no less than what the slit is turned in by. */
+function sideAllowance(seen: Seen, { part }: Piece): number {
   const { choices } = seen.read.given;
-  const seam = ruleNumber(seen, choices.opening === "back-zip" ? "allowance.zip" : "allowance.side");
-  return choices.hemSlit === "slit" && piece.part === "skirt"
-    ? Math.max(seam, ruleNumber(seen, "allowance.slit"))
-    : seam;
+  const side = ruleNumber(seen, "allowance.side");
+  const slit = part === "skirt" && choices.hemSlit === "slit" && choices.hemSlitAt === "side";
+  return slit ? Math.max(side, ruleNumber(seen, "allowance.slit")) : side;
 }
 
 /** Under elastic all that lies above the waist line is turned in over it. */
@@ -40,14 +58,13 @@ export function wantedAllowance(seen: Seen, piece: Piece, edge: Edge): number | 
   if (piece.half === null || edge.onFold) return null;
   switch (edge.role) {
     case "neck":
-      // Bound, the cut edge is the finished edge.
-      return choices.neckFinish === "binding" ? 0 : ruleNumber(seen, "allowance.neck");
+      return boundAllowance(seen, choices.neckFinish === "binding", "allowance.neck");
     case "shoulder":
       return ruleNumber(seen, "allowance.shoulder") + choice("shoulderTrim");
     case "armhole":
-      return choices.armholeFinish === "bound" ? 0 : ruleNumber(seen, "allowance.armhole");
+      return boundAllowance(seen, choices.armholeFinish === "bound", "allowance.armhole");
     case "side":
-      return ruleNumber(seen, "allowance.side");
+      return sideAllowance(seen, piece);
     case "hem":
       return ruleNumber(seen, isSewnBelow(seen, piece, edge) ? "allowance.waistJoin" : "allowance.hem");
     case "waist":
@@ -57,7 +74,7 @@ export function wantedAllowance(seen: Seen, piece: Piece, edge: Edge): number | 
     case "join":
       return choices.bodySplit === true ? ruleNumber(seen, "allowance.waistJoin") : ruleNumber(seen, "allowance.panel");
     case "centre":
-      return piece.origin === "zip-line" ? centreAllowance(seen, piece) : null;
+      return centreAllowance(seen, piece);
     default:
       return edge.role satisfies never;
   }

@@ -14,7 +14,9 @@ function checkStride(draft: Draft): readonly Finding[] {
   const hipDown = front?.lines.find(({ id }) => id === "hip")?.down;
   const hem = front?.edges.find(({ role }) => role === "hem");
   if (front === undefined || hipDown === undefined || hem === undefined) return [];
-  const slit = pieces.flatMap(({ marks }) => marks.filter(({ id }) => OPENS_BELOW.has(id)))[0]?.stitch;
+  const centre = pieces.flatMap(({ marks }) => marks.filter(({ id }) => OPENS_BELOW.has(id)))[0]?.stitch;
+  const side = pieces.flatMap(({ notches }) => notches.filter(({ id }) => id === "slit-top"))[0]?.point.y;
+  const slit = centre ?? side;
   const lowest = Math.min(hem.stitch.start.y, pathEnd(hem.stitch).y) - 1e-6;
   const short = findShortStride(draft.given, {
     hipDown,

@@ -51,7 +51,7 @@ const CHOICES: Readonly<Record<StyleItemId, readonly string[]>> = {
     "peplumDepth",
     "mermaidOut",
   ],
-  slit: ["slitLength", "slitFinish", "slitEnd", "hemSlit", "hemSlitTop"],
+  slit: ["slitLength", "slitFinish", "slitEnd", "hemSlit", "hemSlitAt", "hemSlitTop"],
   pockets: [],
   trim: [],
 };

@@ -17,6 +17,9 @@ export const aLineSkirt = skirtGarment({
     elasticWidth: true,
     opening: true,
     zipEnd: true,
+    hemSlit: true,
+    hemSlitAt: true,
+    hemSlitTop: true,
   },
   rules: { "ease.waist": lengths(0.5, 1, 1), "ease.hip": lengths(0.5, 2, 2), hemFlare: both(2.5, 6) },
 });

@@ -248,6 +248,52 @@ describe("a slit in the centre back", () => {
   });
 });
 
+describe("a slit elsewhere", () => {
+  const slit = (hemSlitAt: string, worked: Worked = {}) =>
+    skirt("pencil-skirt", {
+      ...worked,
+      choices: { hemSlit: "slit", hemSlitAt, hemSlitTop: "16 in", ...worked.choices },
+    });
+  it("in front opens the fold: the centre line lies 1 inside it, sewn from the waist to 16", () => {
+    const sheet = slit("centre-front");
+    const front = pieceOf(sheet, "skirt-front");
+    expect([front.cut.on, front.originInset]).toEqual(["pair", 1]);
+    expect(edgeOf(sheet, "skirt-front", "centre")).toMatchObject({ onFold: false, allowance: 1 });
+    expect(front.notches.find(({ id }) => id === "slit-top")).toMatchObject({ edge: "centre", point: [0, 16] });
+    expect(sheet.steps.some(({ act, piece }) => act === "open-fold" && piece === "skirt-front")).toBe(true);
+    // The back has its zip and nothing else, and the band meets a seam where it met a fold.
+    expect(pieceOf(sheet, "skirt-back").marks.some(({ id }) => id === "centre/slit-top")).toBe(false);
+    expect(pieceOf(sheet, "waistband").notches.map(({ id }) => id)).not.toContain("front-waist");
+    expect(pieceOf(slit("centre-back"), "waistband").notches.map(({ id }) => id)).toContain("front-waist");
+  });
+  it("in the sides is notched on both, as far down, and has room to be turned in", () => {
+    const sheet = slit("side", { rules: { "allowance.side": 1 } });
+    for (const piece of ["skirt-front", "skirt-back"]) {
+      const notch = pieceOf(sheet, piece).notches.find(({ id }) => id === "slit-top");
+      expect(notch?.edge).toBe("side");
+      expect(notch?.point[1]).toBeCloseTo(16, 2);
+      expect(edgeOf(sheet, piece, "side").allowance).toBe(1.25);
+    }
+    expect(pieceOf(sheet, "skirt-front").cut.on).toBe("fold");
+    expect(edgeOf(slit("side"), "skirt-front", "side").allowance).toBe(1.5);
+  });
+  it("lets one step as well as one behind does", () => {
+    const narrow = { rules: { hemPeg: 2 }, choices: { hemSlitTop: "by-stride" } };
+    for (const at of ["centre-back", "centre-front", "side"]) expect(of(slit(at, narrow), "stride"), at).toEqual([]);
+    expect(of(skirt("pencil-skirt", { rules: { hemPeg: 2 } }), "stride")).toHaveLength(1);
+  });
+  it("clears the zip only where it shares its seam", () => {
+    const high = { choices: { hemSlitTop: "9.5 in", opening: "side-zip" } };
+    expect(() => slit("side", high)).toThrow("11 in");
+    expect(slit("centre-front", high).pieces.length).toBeGreaterThan(2);
+  });
+  it("a vent lies at the centre back, wherever a slit was asked for before", () => {
+    const sheet = skirt("pencil-skirt", { choices: { hemSlit: "vent", hemSlitAt: "side", hemSlitTop: "17 in" } });
+    expect(markOn(sheet, "skirt-back", "centre/vent-top")[1]).toBe(17);
+    expect(pieceOf(sheet, "skirt-front").notches.some(({ id }) => id === "slit-top")).toBe(false);
+  });
+});
+
 describe("a vent in the centre back", () => {
   const vent = (worked: Worked = {}) =>
     skirt("pencil-skirt", { ...worked, choices: { hemSlit: "vent", hemSlitTop: "17 in", ...worked.choices } });

@@ -24,7 +24,15 @@ import { waistTerms } from "./above-waist";
 import { chalkGodetSlots, chalkGodets } from "./godets";
 import { type HalfSkirt, halfSpan, planSkirt, skirtPieces } from "./plan-skirt";
 import { remarkElastic, remarkHalf } from "./remark-skirt";
-import { centreInset, chalkCentre, chalkCentreMarks, chalkHollow, hemWithVent, notchCentre } from "./skirt-centre";
+import {
+  centreInset,
+  chalkCentre,
+  chalkCentreMarks,
+  chalkHollow,
+  hemWithVent,
+  notchCentre,
+  sideTerm,
+} from "./skirt-centre";
 import type { SkirtForm } from "./skirt-form";
 import { chalkWaistFacing } from "./waist-facing";
 import type { WaistEdge } from "./waistband";
@@ -33,13 +41,13 @@ function openPiece(sheet: Sheet, half: HalfSkirt): PieceChalk {
   const { side, form, numbers } = half;
   const { given } = sheet;
   const raised: Term = { code: "waist-raised-at-side", kind: "style", value: numbers.raise, source: "rule:waistRaise" };
-  const seamed = side === "back" && form.seamed;
+  const seamed = form.seamed[side];
   const piece = sheet.piece(skirtPieces[side], {
     name: side === "front" ? "skirt-front" : "skirt-back",
     half: side,
     top: "waist",
-    origin: seamed ? "zip-line" : "fold",
-    originInset: seamed ? centreInset(given, form) : { value: 0, terms: [] },
+    origin: !seamed ? "fold" : side === "back" ? "zip-line" : "centre-line",
+    originInset: seamed ? centreInset(given, form, side) : { value: 0, terms: [] },
     topInset: settleOnTape(given, [...waistTerms(given, form), ...(numbers.raise > 0 ? [raised] : [])]),
   });
   piece.line("hip", half.hipDown);
@@ -200,7 +208,7 @@ function chalkHemSide(piece: PieceChalk, half: HalfSkirt, side: Term): void {
 function chalkMarks(piece: PieceChalk, half: HalfSkirt): void {
   const { given } = piece;
   const { numbers, drawn } = half;
-  const allowance = allowanceTerm(given, "allowance.side");
+  const allowance = sideTerm(given, half.form);
   const lowered: Term = { code: "waist-lowered-at-back", kind: "style", value: numbers.dip, source: "rule:waistDip" };
   if (numbers.dip > 0) piece.centreMark("waist", { terms: [lowered], step: 0, why: "waist-dip" });
   chalkHollow(piece, half);
@@ -232,7 +240,7 @@ function chalkEdges(piece: PieceChalk, half: HalfSkirt): void {
     ],
     why: form.elastic ? "casing" : "skirt-waist",
   });
-  const beside = ruleLength(given, "allowance.side");
+  const beside = sideTerm(given, form).value;
   piece.edge("side", {
     role: "side",
     stitch: drawn.side,
@@ -264,8 +272,10 @@ function chalkNotches(piece: PieceChalk, half: HalfSkirt): void {
 }
 
 /** Both sides are sewn from the waist down: what is notched on one lies as far along the other, whichever leans more. */
-function notchSides(form: SkirtForm, hipDown: Inches, pieces: readonly PieceChalk[]): void {
+function notchSides(form: SkirtForm, { numbers, sideSlit }: HalfSkirt, pieces: readonly PieceChalk[]): void {
+  const { hipDown } = numbers;
   const places: (readonly [string, Inches])[] = [["hip", hipDown]];
+  if (sideSlit !== null) places.push(["slit-top", sideSlit]);
   if (form.opens === "side-zip" && form.zipEnd !== 0) places.push(["zip-end", hipDown + form.zipEnd]);
   for (const [id, down] of places) {
     const along = pieces[0] === undefined ? undefined : lengthToDepth(pieces[0].edgeOf("side").stitch, down);
@@ -317,7 +327,7 @@ export function chalkFitted(sheet: Sheet, form: SkirtForm, above: OpenEdge | nul
     const halves = planSkirt(given, form, above);
     chalked.push(halves.front, halves.back);
     const pieces = chalked.map((half) => chalkHalf(sheet, half));
-    notchSides(form, halves.front.numbers.hipDown, pieces);
+    notchSides(form, halves.front, pieces);
     promise(sheet, form, halves, above);
     remarkElastic(sheet, form, skirtPieces.back);
   });

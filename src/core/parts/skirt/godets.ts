@@ -73,7 +73,7 @@ export function chalkGodetSlots(piece: PieceChalk, half: HalfSkirt): void {
   const { given } = piece;
   const { form, side, numbers } = half;
   checkSlots(given, half);
-  const { sides, centreBack, centreFront, front, back } = shareGodets(Number(form.godetCount), form.seamed);
+  const { sides, centreBack, centreFront, front, back } = shareGodets(Number(form.godetCount), form.seamed.back);
   const slot = form.godetLength;
   if (sides) piece.notchAt("godet", "side", pathLength(piece.edgeOf("side").stitch) - slot);
   const top = numbers.hemDown - slot;

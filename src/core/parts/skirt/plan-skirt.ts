@@ -41,8 +41,10 @@ export interface HalfSkirt {
   readonly flareDown: Sum | undefined;
   readonly numbers: SkirtNumbers;
   readonly drawn: SkirtHalf;
-  /** How far down the slit in the centre back starts; null where there is none. */
+  /** How far down a slit in its centre starts; null where there is none. */
   readonly slitTop: Inches | null;
+  /** How far down a slit in its side starts. */
+  readonly sideSlit: Inches | null;
   /** Whether its first dart closes where one of the body above does. */
   readonly meetsDart: boolean;
 }
@@ -85,7 +87,7 @@ export function halfSpan(given: Given): Inches | null {
   return span === undefined || span.from === "estimate" ? null : span.value / 2;
 }
 
-type PlannedHalf = Omit<HalfSkirt, "drawn" | "slitTop">;
+type PlannedHalf = Omit<HalfSkirt, "drawn" | "slitTop" | "sideSlit">;
 
 /** Half the waist: by the card, as the hip under elastic, or as long as the edge of the body that was really drawn. */
 function planWaist(given: Given, form: SkirtForm, side: Side, hip: Sum, above: OpenEdge | null): Sum {
@@ -153,12 +155,15 @@ export function planSkirt(given: Given, form: SkirtForm, above: OpenEdge | null)
   const over = pathLength(skirtSide(front.numbers)) - pathLength(skirtSide(back.numbers));
   const draw = (half: PlannedHalf, short: Inches): HalfSkirt => {
     const numbers = { ...half.numbers, lengthened: Math.max(0, roundToStep(short, TRUEING_STEP)) };
-    return { ...half, numbers, drawn: drawSkirtHalf(numbers), slitTop: null };
+    return { ...half, numbers, drawn: drawSkirtHalf(numbers), slitTop: null, sideSlit: null };
   };
   const [drawnFront, drawnBack] = [draw(front, -over), draw(back, over)];
-  const slitTop =
-    form.hemSlit === "none"
-      ? null
-      : planSlit(given, form, drawnBack.numbers, [drawnFront.drawn.side, drawnBack.drawn.side]);
-  return { front: drawnFront, back: { ...drawnBack, slitTop } };
+  if (form.slitAt === null) return { front: drawnFront, back: drawnBack };
+  const top = planSlit(given, form, drawnBack.numbers, [drawnFront.drawn.side, drawnBack.drawn.side]);
+  const slit = (half: HalfSkirt): HalfSkirt => ({
+    ...half,
+    slitTop: form.slitAt === half.side ? top : null,
+    sideSlit: form.slitAt === "side" ? top : null,
+  });
+  return { front: slit(drawnFront), back: slit(drawnBack) };
 }

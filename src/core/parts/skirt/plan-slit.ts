@@ -28,7 +28,9 @@ function topByStride(given: Given, { hipDown, hemDown }: SkirtNumbers, sides: re
 /** A top that was asked for, clear of the zip and the hip, and above the hem; refused where it is not. */
 function topAsAsked(given: Given, form: SkirtForm, { hipDown, hemDown }: SkirtNumbers, top: Inches): Inches {
   const clear = pickSystem(CLEAR, given.metric);
-  const least = form.opens === "back-zip" ? Math.max(hipDown, hipDown + form.zipEnd + clear) : hipDown;
+  const zipAbove =
+    (form.opens === "back-zip" && form.slitAt === "back") || (form.opens === "side-zip" && form.slitAt === "side");
+  const least = zipAbove ? Math.max(hipDown, hipDown + form.zipEnd + clear) : hipDown;
   const most = hemDown - clear;
   const nearest = least > most ? "by-stride" : Math.min(Math.max(top, least), most);
   if (top < least - 1e-9 || top > most + 1e-9)
@@ -37,7 +39,7 @@ function topAsAsked(given: Given, form: SkirtForm, { hipDown, hemDown }: SkirtNu
 }
 
 /**
- * How far below the waist the slit in the centre back starts.
+ * How far below the waist the slit starts.
  *
  * @param sides both halves' stitched sides: what the skirt is round is measured on them
  */

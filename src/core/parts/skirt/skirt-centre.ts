@@ -1,6 +1,8 @@
+import type { Side } from "../../blocks";
 import {
   allowanceTerm,
   type Given,
+  onTape,
   type PieceChalk,
   ruleLength,
   ruleTerm,
@@ -32,18 +34,34 @@ const VENT = both(2, 5);
 const ventOf = (given: Given, form: SkirtForm): Inches =>
   form.hemSlit === "vent" ? pickSystem(VENT, given.metric) : 0;
 
+/** A centre line that is sewn on a fold lies this far inside it (craft: skirts, slit on a fold). */
+const SEAM_INSIDE = both(1, 2.5);
+
 /** The rule that decides the centre back's allowance: the zip's, the side's where it is only a seam, or the slit's where that is more. */
-function centreRule(given: Given, form: SkirtForm): "allowance.zip" | "allowance.side" | "allowance.slit" {
+function backRule(given: Given, form: SkirtForm): "allowance.zip" | "allowance.side" | "allowance.slit" {
   const seam = form.opens === "back-zip" ? "allowance.zip" : "allowance.side";
-  if (form.hemSlit !== "slit") return seam;
+  if (form.slitAt !== "back" || form.hemSlit !== "slit") return seam;
   return ruleLength(given, "allowance.slit") > ruleLength(given, seam) ? "allowance.slit" : seam;
 }
 
-/** How far the centre-back line lies inside the cloth: its seam, and a vent that reaches beyond it. */
-export function centreInset(given: Given, form: SkirtForm): Sum {
+/** What lies beyond a centre that is sewn: a front was cut open along its fold for it. */
+function centreTerm(given: Given, form: SkirtForm, side: Side): Term {
+  if (side === "back") return allowanceTerm(given, backRule(given, form));
+  const value = onTape(given, pickSystem(SEAM_INSIDE, given.metric));
+  return { code: "seam-inside-the-folded-edge", kind: "allowance", value, source: "choice:hemSlitAt" };
+}
+
+/** What lies beyond a side: with a slit in it no less than what that is turned in by. */
+export function sideTerm(given: Given, form: SkirtForm): Term {
+  const wide = ruleLength(given, "allowance.slit") > ruleLength(given, "allowance.side");
+  return allowanceTerm(given, form.slitAt === "side" && wide ? "allowance.slit" : "allowance.side");
+}
+
+/** How far a centre line lies inside the cloth: its seam, and a vent that reaches beyond it. */
+export function centreInset(given: Given, form: SkirtForm, side: Side): Sum {
   const vent = ventOf(given, form);
   const beyond: Term = { code: "vent-beyond-the-centre", kind: "style", value: vent, source: "choice:hemSlit" };
-  return settleOnTape(given, [allowanceTerm(given, centreRule(given, form)), ...(vent > 0 ? [beyond] : [])]);
+  return settleOnTape(given, [centreTerm(given, form, side), ...(vent > 0 && side === "back" ? [beyond] : [])]);
 }
 
 /** Where a vent's outer edge starts and ends; null where there is none. */
@@ -110,7 +128,7 @@ export function chalkCentre(piece: PieceChalk, half: HalfSkirt): void {
     piece.edge("centre", { role: "centre", stitch: up, allowance: 0, through: [], onFold: true });
     return;
   }
-  const allowance = ruleLength(given, centreRule(given, form));
+  const allowance = centreTerm(given, form, half.side).value;
   const corners = ventCorners(given, half);
   if (corners === null) {
     piece.edge("centre", {

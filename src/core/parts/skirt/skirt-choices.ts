@@ -74,9 +74,17 @@ export const skirtChoices = {
   hemSlit: {
     kind: "option",
     label: "Slit or vent",
-    options: { none: "None", slit: "A slit in the centre-back seam", vent: "A vent, one side over the other" },
+    options: { none: "None", slit: "A slit in a seam", vent: "A vent at the centre back, one side over the other" },
     default: "none",
     why: "A narrow hem must let the legs step: a slit is left open and turned in, a vent stays closed while one stands.",
+  },
+  hemSlitAt: {
+    kind: "option",
+    label: "Where the slit is",
+    options: { "centre-back": "Centre back", "centre-front": "Centre front", side: "In both side seams" },
+    default: "centre-back",
+    why: "A front on the fold is cut open for it: its centre line lies inside the fold, and is sewn down to the slit.",
+    when: { hemSlit: ["slit"] },
   },
   hemSlitTop: {
     kind: "length",

@@ -1,4 +1,4 @@
-import type { SkirtDartWay } from "../../blocks";
+import type { Side, SkirtDartWay } from "../../blocks";
 import { type DecidedAll, type DecidedFrom, decideAll, type FixedOf, type OffersOf } from "../offers";
 import { type SkirtChoiceId, skirtChoices } from "./skirt-choices";
 
@@ -25,9 +25,18 @@ export type SkirtForm = DecidedAll<typeof skirtChoices> & {
   readonly shaped: boolean;
   /** Where it really opens: elastic needs no opening. */
   readonly opens: "back-zip" | "side-zip" | "none";
-  /** Whether the centre back is a seam: for its zip, or for the slit below. */
-  readonly seamed: boolean;
+  /** Where a slit or a vent is; null where there is none. */
+  readonly slitAt: "front" | "back" | "side" | null;
+  /** Whether a centre is a seam: for a zip, or for the slit below. */
+  readonly seamed: Readonly<Record<Side, boolean>>;
 };
+
+/** A vent lies at the centre back; a slit where it was asked. */
+function slitOf({ hemSlit, hemSlitAt }: DecidedAll<typeof skirtChoices>): SkirtForm["slitAt"] {
+  if (hemSlit === "none") return null;
+  if (hemSlit === "vent" || hemSlitAt === "centre-back") return "back";
+  return hemSlitAt === "centre-front" ? "front" : "side";
+}
 
 /** Reads a skirt's choices; under elastic there are neither darts nor an opening, and the waist edge is level. */
 export function readSkirtForm(given: DecidedFrom, style: SkirtStyle): SkirtForm {
@@ -37,6 +46,7 @@ export function readSkirtForm(given: DecidedFrom, style: SkirtStyle): SkirtForm 
   // A body may open in ways that no skirt does by itself.
   const opening: string = values.opening;
   const opens = opening === "back-zip" || opening === "side-zip" ? opening : "none";
+  const slitAt = slitOf(values);
   return {
     ...values,
     style,
@@ -44,6 +54,7 @@ export function readSkirtForm(given: DecidedFrom, style: SkirtStyle): SkirtForm 
     darts: elastic || ruched ? "none" : values.skirtDarts,
     shaped: !elastic && !under && !ruched && values.waistShape === "shaped",
     opens: elastic ? "none" : opens,
-    seamed: values.hemSlit !== "none" || (!elastic && opens === "back-zip"),
+    slitAt,
+    seamed: { front: slitAt === "front", back: slitAt === "back" || (!elastic && opens === "back-zip") },
   };
 }

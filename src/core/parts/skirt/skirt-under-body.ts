@@ -33,6 +33,7 @@ export const skirtUnderBody = {
   skirtDarts: { ...skirtChoices.skirtDarts, when: { skirt: fittedKinds } },
   zipEnd: { ...skirtChoices.zipEnd, when: { skirt: fittedKinds, opening: ["back-zip", "side-zip"] } },
   hemSlit: askedOf("hemSlit", ["pencil", "a-line"]),
+  hemSlitAt: askedOf("hemSlitAt", ["pencil", "a-line"]),
   hemSlitTop: askedOf("hemSlitTop", ["pencil", "a-line"]),
   flareLine: askedOf("flareLine", ["mermaid"]),
   mermaidIn: askedOf("mermaidIn", ["mermaid"]),

@@ -116,13 +116,13 @@ function chalkHalfFacing(sheet: Sheet, half: HalfSkirt): EdgeReference {
   const { side, form } = half;
   const depth = pickSystem(DEPTH, given.metric);
   const top = onTopLine(closedTop(half, depth));
-  const seamed = side === "back" && form.seamed;
+  const seamed = side === "back" && form.seamed.back;
   const id = `facing-waist-${side}`;
   const piece = sheet.piece(id, {
     name: side === "front" ? "waist-facing-front" : "waist-facing-back",
     half: null,
     origin: seamed ? "zip-line" : "fold",
-    originInset: seamed ? centreInset(given, form) : { value: 0, terms: [] },
+    originInset: seamed ? centreInset(given, form, side) : { value: 0, terms: [] },
     topInset: settleOnTape(given, [allowanceTerm(given, "allowance.waistJoin")]),
   });
   const low = pathEnd(top.side);
@@ -148,7 +148,7 @@ function chalkHalfFacing(sheet: Sheet, half: HalfSkirt): EdgeReference {
     through: [],
     onFold: !seamed,
   });
-  if (!seamed) piece.notchAt(`${side}-waist`, "waist", 0);
+  if (!form.seamed[side]) piece.notchAt(`${side}-waist`, "waist", 0);
   for (const [index, { from }] of half.drawn.mouths.entries())
     piece.notchAt(index === 0 ? "dart" : `dart-${index + 1}`, "waist", alongSewn({ mouths: half.drawn.mouths }, from));
   return `${id}/waist`;

@@ -69,9 +69,10 @@ export function chalkWaistband(sheet: Sheet, form: SkirtForm, edge: WaistEdge): 
     { closes: "end", from: length - seam, to: length },
   ];
   const edges = strip.edges.map((one) => (one.id === "right" ? { ...one, mouths } : one));
-  const notches = bandNotches(edge, form, seam).map(
-    ([id, along]): Notch => ({ id, edge: "right", at: along, point: at(depth, along) }),
-  );
+  // A centre that is a seam is seen without a notch.
+  const seen = form.seamed.front ? "front-waist" : null;
+  const told = bandNotches(edge, form, seam).filter(([id]) => id !== seen);
+  const notches = told.map(([id, along]): Notch => ({ id, edge: "right", at: along, point: at(depth, along) }));
   sheet.add({ ...strip, edges, notches });
   if (edge.gathered) {
     const ease = { least: 0, most: MOST_FULL * round };

@@ -107,8 +107,7 @@ export function sayTape({
     case "frame":
       return "with the short rule, from the cloth's own edges";
     case "seams":
-      if (slot === "beside")
-        return `with the short rule, inwards from the ${nameEdge(typeof on === "string" ? on : "edge")} just chalked, a dot every inch or two`;
+      if (slot === "beside") return `inwards from the ${nameEdge(typeof on === "string" ? on : "edge")}, all along it`;
       return "one pass round with the short rule, outside the stitching line";
     case "short":
       return "with the short rule, on the dart's line";
@@ -236,7 +235,7 @@ function sayTraced(acts: readonly SaidAct[]): string {
   const cut = acts[0]?.names ?? [];
   const laid =
     cut.length > 1 ? `${nameList(cut.map(thePiece))}, the seam between them pinned shut,` : thePiece(cut[0] ?? "");
-  return `Lay ${laid} on the cloth as cut; chalk round the ${nameList(acts.map(({ edge }) => nameEdge(edge ?? "")))}: it is cut there, the seams are in it.`;
+  return `Lay ${laid} on as cut; chalk round the ${nameList(acts.map(({ edge }) => nameEdge(edge ?? "")))}: cut there.`;
 }
 
 /** An edge, with its piece where two pieces of the placement have one. */
@@ -266,7 +265,7 @@ function sayAct(act: SaidAct, edge: NameOfEdge, unit: Unit, tick: Tick): string 
     case "trace":
       return act.edge === null ? "Chalk round the front's edges." : sayTraced([act]);
     case "beside":
-      return `Join the dots of the ${edge(act)}: it has no seam, and is cut there.`;
+      return `Join the dots of the ${edge(act)}: no seam, cut there.`;
     case "rub-out":
       return act.to === null
         ? `Rub out the tick for the ${nameList(act.names.map(nameMark))}.`
