@@ -1,8 +1,9 @@
 import { mkdirSync } from "node:fs";
 import { join, resolve } from "node:path";
-import { PGlite } from "@electric-sql/pglite";
+import type { PGlite } from "@electric-sql/pglite";
 import { drizzle, type PgliteDatabase } from "drizzle-orm/pglite";
 import { migrate } from "drizzle-orm/pglite/migrator";
+import { openBook } from "./book-folder";
 import { ownFolder } from "./owner";
 import * as schema from "./schema";
 
@@ -34,8 +35,7 @@ async function openFolder(): Promise<Database> {
   const folder = dataFolder();
   mkdirSync(folder, { recursive: true });
   await ownFolder(folder);
-  const client = await PGlite.create(join(folder, "postgres"));
-  return openOn(client);
+  return openOn(await openBook(folder));
 }
 
 /** The shop's database, opened at first use. A failed opening is forgotten, so that the next try is a new one. */

@@ -14,7 +14,7 @@ const { dropNote, keepNote, switchNote, takeOutClient } = await import("./client
 const order = await import("./order-actions");
 const { dropOwnSet, keepOwnSet, keepShop } = await import("./shop-actions");
 const { keepPlace, readPlace } = await import("./place");
-const { listDumps, readDump, writeDump } = await import("./backup/dumps");
+const { dumpIfChanged, listDumps, readDump, writeDump } = await import("./backup/dumps");
 const { restoreShop } = await import("./backup/restore");
 const { loadClient, loadWants, loadWeek } = await import("./load");
 
@@ -215,9 +215,24 @@ describe("copies", () => {
     expect((await listOrdersOfClient(await database(), clientId)).length).toBe(3);
     expect((await listDumps()).some((dump) => dump.name.includes("-before"))).toBe(true);
   });
-  it("keeps the last twenty and reads nothing but copies", async () => {
-    for (let hour = 0; hour < 24; hour++) await writeDump(await database(), new Date(Date.UTC(2026, 11, 1, hour)));
-    expect(await listDumps()).toHaveLength(20);
+  it("writes none that says the same again, however often the shop starts", async () => {
+    const db = await database();
+    await writeDump(db, new Date("2026-12-01T10:00:00Z"));
+    const before = (await listDumps()).length;
+    for (let start = 0; start < 22; start++)
+      expect(await dumpIfChanged(db, new Date(Date.UTC(2026, 11, 1, 11, start)))).toBeNull();
+    expect(await listDumps()).toHaveLength(before);
+    await keepShop({ unit: "cm", dayHolds: 4 });
+    expect(await dumpIfChanged(db, new Date("2026-12-01T12:00:00Z"))).toBe("shop-2026-12-01T12-00-00.json");
+    await keepShop({ unit: "in", dayHolds: 4 });
+  });
+  it("writes two in one second under two names", async () => {
+    const now = new Date("2026-12-01T13:00:00Z");
+    const names = [await writeDump(await database(), now, true), await writeDump(await database(), now, true)];
+    expect(new Set(names).size).toBe(2);
+    for (const name of names) expect(await readDump(name)).not.toBeNull();
+  });
+  it("reads nothing but copies", async () => {
     for (const name of ["../secret.json", "shop-1.txt", "shop-2026-11-23T10-00-00.json.part", ""])
       expect(await readDump(name)).toBeNull();
   });

@@ -1,12 +1,9 @@
 import { mkdir, readdir, readFile, stat, unlink } from "node:fs/promises";
 import { join } from "node:path";
 import { type Database, database, dataFolder, readWholeShop } from "@/db";
-import { writeShopFile } from "./shop-file";
-import { writeWhole } from "./write-whole";
-
-/** So many copies are kept; the oldest goes when a new one comes. */
-const KEPT = 20;
-const NAME = /^shop-[0-9TZ-]{10,24}(-before)?\.json$/;
+import { copiesToDrop, nameCopy, readCopyName } from "./prune";
+import { checksumOfShop, readShopFile, writeShopFile } from "./shop-file";
+import { clearUnfinished, writeWhole } from "./write-whole";
 
 export interface Dump {
   readonly name: string;
@@ -21,7 +18,7 @@ export async function listDumps(): Promise<readonly Dump[]> {
   const names = await readdir(folder()).catch(() => []);
   const dumps = await Promise.all(
     names
-      .filter((name) => NAME.test(name))
+      .filter((name) => readCopyName(name) !== null)
       .map(async (name) => {
         const { mtime, size } = await stat(join(folder(), name));
         return { name, writtenAt: mtime.toISOString(), bytes: size };
@@ -32,7 +29,7 @@ export async function listDumps(): Promise<readonly Dump[]> {
 
 /** The text of one copy; null when there is none of that name. */
 export async function readDump(name: string): Promise<string | null> {
-  return NAME.test(name) ? readFile(join(folder(), name), "utf8").catch(() => null) : null;
+  return readCopyName(name) === null ? null : readFile(join(folder(), name), "utf8").catch(() => null);
 }
 
 /**
@@ -42,27 +39,33 @@ export async function readDump(name: string): Promise<string | null> {
  */
 export async function writeDump(db: Database, now: Date, before = false): Promise<string> {
   await mkdir(folder(), { recursive: true });
-  const name = `shop-${now.toISOString().slice(0, 19).replaceAll(":", "-")}${before ? "-before" : ""}.json`;
-  const place = join(folder(), name);
-  await writeWhole(place, writeShopFile(await readWholeShop(db), now.toISOString()));
-  for (const old of (await listDumps()).slice(KEPT)) await unlink(join(folder(), old.name));
+  const name = nameCopy(now, before, await readdir(folder()));
+  await writeWhole(join(folder(), name), writeShopFile(await readWholeShop(db), now.toISOString()));
+  for (const old of copiesToDrop(await readdir(folder()), now)) await unlink(join(folder(), old));
   return name;
 }
 
 const EVERY_MS = 60 * 60 * 1000;
 
-/** Writes a copy now and every hour that something changed in, for as long as the shop is open. */
+/** The checksum of the newest copy: a shop that only starts and ends writes none that says the same again. */
+async function newestChecksum(): Promise<string> {
+  const [newest] = await listDumps();
+  const text = newest === undefined ? null : await readDump(newest.name);
+  const read = text === null ? null : readShopFile(text);
+  return read?.ok === true ? read.file.checksum : "";
+}
+
+/** Writes a copy where the book is not as the newest copy has it; its name, or null where it is. */
+export async function dumpIfChanged(db: Database, now: Date): Promise<string | null> {
+  const checksum = checksumOfShop(await readWholeShop(db));
+  return checksum === (await newestChecksum()) ? null : writeDump(db, now);
+}
+
+/** Looks now and every hour whether a copy is due, for as long as the shop is open. */
 export function keepDumping(): void {
-  let last = "";
-  const dump = async () => {
-    const db = await database();
-    const text = JSON.stringify(await readWholeShop(db));
-    if (text === last) return;
-    last = text;
-    await writeDump(db, new Date());
-  };
+  const dump = async () => dumpIfChanged(await database(), new Date());
   const sayFailure = (error: unknown) =>
     process.stderr.write(`The hourly copy of the shop could not be written: ${String(error)}\n`);
-  dump().catch(sayFailure);
+  clearUnfinished(folder()).then(dump).catch(sayFailure);
   setInterval(() => dump().catch(sayFailure), EVERY_MS).unref();
 }

@@ -90,10 +90,17 @@ export function countRows({ shop: _, ...tables }: WholeShop): Readonly<Record<st
   return Object.fromEntries(Object.entries(tables).map(([name, rows]) => [name, rows.length]));
 }
 
+/** What is read from the text must give the same checksum: undefined keys and the like are gone after one round. */
+const plainly = (shop: WholeShop): WholeShop => JSON.parse(JSON.stringify(shop)) as WholeShop;
+
+/** The checksum that a shop's file would have. */
+export function checksumOfShop(shop: WholeShop): string {
+  return checksumOf(plainly(shop));
+}
+
 /** Writes a whole shop as the text of its file. */
 export function writeShopFile(shop: WholeShop, writtenAt: string): string {
-  // What is read from the text must give the same checksum: undefined keys and the like are gone after one round.
-  const plain = JSON.parse(JSON.stringify(shop)) as WholeShop;
+  const plain = plainly(shop);
   const file: ShopFile = {
     format: "inner-fold/shop",
     version: 1,

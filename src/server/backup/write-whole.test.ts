@@ -1,9 +1,9 @@
-import { mkdtempSync, readdirSync, readFileSync } from "node:fs";
+import { mkdtempSync, readdirSync, readFileSync, writeFileSync } from "node:fs";
 import { open } from "node:fs/promises";
 import { tmpdir } from "node:os";
 import { join } from "node:path";
 import { afterEach, expect, it, vi } from "vitest";
-import { writeWhole } from "./write-whole";
+import { clearUnfinished, writeWhole } from "./write-whole";
 
 afterEach(() => vi.restoreAllMocks());
 
@@ -21,4 +21,24 @@ it("flushes the copy to the disk before it has its name, and the folder after", 
   await writeWhole(join(folder, "shop.json"), "whole");
   expect(seen).toEqual([["shop.json.part"], ["shop.json"]]);
   expect(readFileSync(join(folder, "shop.json"), "utf8")).toBe("whole");
+});
+
+it("leaves nothing behind, and nothing under the name, where it could not be written", async () => {
+  const folder = mkdtempSync(join(tmpdir(), "inner-fold-whole-"));
+  writeFileSync(join(folder, "shop.json"), "before");
+  const probe = await open(join(folder, "probe"), "w");
+  const handles = Object.getPrototypeOf(probe) as { sync: () => Promise<void> };
+  await probe.close();
+  vi.spyOn(handles, "sync").mockRejectedValueOnce(new Error("no space left on the disk"));
+  await expect(writeWhole(join(folder, "shop.json"), "after")).rejects.toThrow("no space left");
+  expect(readFileSync(join(folder, "shop.json"), "utf8")).toBe("before");
+  expect(readdirSync(folder).sort()).toEqual(["probe", "shop.json"]);
+});
+
+it("takes away what an earlier writing left, and only that", async () => {
+  const folder = mkdtempSync(join(tmpdir(), "inner-fold-whole-"));
+  for (const name of ["shop-a.json", "shop-b.json.part", "notes.txt"]) writeFileSync(join(folder, name), "x");
+  await clearUnfinished(folder);
+  expect(readdirSync(folder).sort()).toEqual(["notes.txt", "shop-a.json"]);
+  await clearUnfinished(join(folder, "none"));
 });

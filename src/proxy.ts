@@ -1,0 +1,20 @@
+import type { NextRequest } from "next/server";
+import { isOwnHost, mayWrite } from "@/server/door";
+
+/** Every page, action, address and file: none is given to a name that is not this machine's. */
+export const config = { matcher: "/:path*" };
+
+const says = (status: number, text: string) =>
+  new Response(`${text}\n`, { status, headers: { "Content-Type": "text/plain; charset=utf-8" } });
+
+export function proxy({ method, headers }: NextRequest): Response | undefined {
+  const host = headers.get("host");
+  if (!isOwnHost(host))
+    return says(
+      421,
+      "Inner Fold does not answer to this name. Use the address that it says when it starts, or set the name in INNER_FOLD_HOSTS.",
+    );
+  if (!mayWrite(method, headers.get("origin"), host))
+    return says(403, "Only a page of this shop may write in its book.");
+  return undefined;
+}

@@ -1,0 +1,33 @@
+import { hostname } from "node:os";
+
+/** A name of this machine, or one that the shop set: `INNER_FOLD_HOSTS=workroom.lan, tailor`. */
+function ownNames(): readonly string[] {
+  const machine = hostname().toLowerCase();
+  const set = (process.env.INNER_FOLD_HOSTS ?? "").split(",").map((name) => name.trim().toLowerCase());
+  return ["localhost", machine, `${machine}.local`, ...set].filter((name) => name !== "");
+}
+
+/** The host without its port; an address of the newer kind stands in brackets. */
+function withoutPort(host: string): string {
+  return host.toLowerCase().replace(/:\d*$/, "");
+}
+
+const ADDRESS = /^(\d{1,3}(\.\d{1,3}){3}|\[[0-9a-f:.]+\])$/;
+
+/**
+ * Whether a request asked for this machine. A page elsewhere can point a name of its own at it and then read the book as
+ * if it were that page's; it cannot do so with an address, which no name server hands out.
+ */
+export function isOwnHost(host: string | null, names: readonly string[] = ownNames()): boolean {
+  if (host === null || host === "") return false;
+  const name = withoutPort(host);
+  return ADDRESS.test(name) || names.includes(name);
+}
+
+const READS: ReadonlySet<string> = new Set(["GET", "HEAD", "OPTIONS"]);
+
+/** Whether a request that writes comes from a page of this shop; a program that names no origin is no page. */
+export function mayWrite(method: string, origin: string | null, host: string | null): boolean {
+  if (READS.has(method) || origin === null) return true;
+  return URL.canParse(origin) && new URL(origin).host === host;
+}
