@@ -1,5 +1,5 @@
 import type { NextRequest } from "next/server";
-import { isOwnHost, mayWrite } from "@/server/door";
+import { isOwnHost, isReadable, mayWrite } from "@/server/door";
 
 /** Every page, action, address and file: none is given to a name that is not this machine's. */
 export const config = { matcher: "/:path*" };
@@ -7,7 +7,7 @@ export const config = { matcher: "/:path*" };
 const says = (status: number, text: string) =>
   new Response(`${text}\n`, { status, headers: { "Content-Type": "text/plain; charset=utf-8" } });
 
-export function proxy({ method, headers }: NextRequest): Response | undefined {
+export function proxy({ method, headers, url }: NextRequest): Response | undefined {
   const host = headers.get("host");
   if (!isOwnHost(host))
     return says(
@@ -16,5 +16,6 @@ export function proxy({ method, headers }: NextRequest): Response | undefined {
     );
   if (!mayWrite(method, headers.get("origin"), host))
     return says(403, "Only a page of this shop may write in its book.");
+  if (!isReadable(url)) return says(400, "This address cannot be read: it is cut short or garbled.");
   return undefined;
 }

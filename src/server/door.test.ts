@@ -1,5 +1,5 @@
 import { describe, expect, it } from "vitest";
-import { isOwnHost, mayWrite } from "./door";
+import { isOwnHost, isReadable, mayWrite } from "./door";
 
 describe("the name that was asked for", () => {
   it.each([
@@ -38,3 +38,10 @@ describe("who may write", () => {
     ["GET", "http://evil.example", true],
   ] as const)("%s from %s: %s", (method, origin, may) => expect(mayWrite(method, origin, host)).toBe(may));
 });
+
+it.each([
+  ["/orders/%ff", false],
+  ["/backup/copies/%", false],
+  ["/clients/%C3%98ystein", true],
+  ["/?all=%ff", true],
+] as const)("%s decodes: %s", (path, decodes) => expect(isReadable(`http://localhost${path}`)).toBe(decodes));

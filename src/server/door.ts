@@ -31,3 +31,13 @@ export function mayWrite(method: string, origin: string | null, host: string | n
   if (READS.has(method) || origin === null) return true;
   return URL.canParse(origin) && new URL(origin).host === host;
 }
+
+/** Whether the path of an address decodes: `%ff` alone is no letter of any. */
+export function isReadable(address: string): boolean {
+  try {
+    decodeURIComponent(new URL(address).pathname);
+    return true;
+  } catch {
+    return false;
+  }
+}
