@@ -22,6 +22,7 @@ export {
 export {
   addOrder,
   changeOrder,
+  changeUncut,
   countOrders,
   findCutSheet,
   findOrder,

@@ -1,4 +1,4 @@
-import { asc, count, eq, ne, type SQL, sql } from "drizzle-orm";
+import { and, asc, count, eq, ne, type SQL, sql } from "drizzle-orm";
 import * as v from "valibot";
 import { type CutSheet, cutSheetSchema } from "../core/formats";
 import type { Database } from "./connection";
@@ -94,6 +94,22 @@ export async function changeOrder(
     .where(eq(orders.id, id));
 }
 
+/** Changes an order that is not cut yet; false where it was cut meanwhile, and stays as it is. */
+export async function changeUncut(
+  db: Database,
+  id: string,
+  change: Partial<Pick<StoredOrder, "choices" | "rules" | "cloth" | "state" | "cardId">>,
+  now: string,
+): Promise<boolean> {
+  const uncut = sql`not exists (select 1 from ${cutSheets} where ${cutSheets.orderId} = ${orders.id})`;
+  const changed = await db
+    .update(orders)
+    .set({ ...change, updatedAt: now })
+    .where(and(eq(orders.id, id), uncut))
+    .returning({ id: orders.id });
+  return changed.length > 0;
+}
+
 /** The sheet that an order was cut from; undefined while nothing is cut. */
 export async function findCutSheet(
   db: Database,
@@ -103,16 +119,19 @@ export async function findCutSheet(
   return row === undefined ? undefined : { sheet: v.parse(cutSheetSchema, row.sheet), frozenAt: row.frozenAt };
 }
 
-/** Keeps the sheet as it is cut from; an order that has one keeps its first. */
+/** Keeps the sheet as it is cut from; false where the order has one already: that stays, and so does what came after. */
 export async function freezeSheet(
   db: Database,
   id: string,
   orderId: string,
   sheet: CutSheet,
   now: string,
-): Promise<void> {
-  await db.transaction(async (tx) => {
-    await tx.insert(cutSheets).values({ id, orderId, sheet, frozenAt: now }).onConflictDoNothing();
+): Promise<boolean> {
+  return db.transaction(async (tx) => {
+    const row = { id, orderId, sheet, frozenAt: now };
+    const frozen = await tx.insert(cutSheets).values(row).onConflictDoNothing().returning({ id: cutSheets.id });
+    if (frozen.length === 0) return false;
     await tx.update(orders).set({ state: "cut", updatedAt: now }).where(eq(orders.id, orderId));
+    return true;
   });
 }

@@ -7,8 +7,18 @@ import { afterAll, beforeAll, describe, expect, it, vi } from "vitest";
 vi.mock("next/cache", () => ({ revalidatePath: () => undefined }));
 process.env.INNER_FOLD_DATA = mkdtempSync(join(tmpdir(), "inner-fold-actions-"));
 
-const { closeDatabase, database, findCard, findOrder, listCards, listFigureNotes, listOrdersOfClient, listRuleSets } =
-  await import("@/db");
+const {
+  changeUncut,
+  closeDatabase,
+  database,
+  findCard,
+  findCutSheet,
+  findOrder,
+  listCards,
+  listFigureNotes,
+  listOrdersOfClient,
+  listRuleSets,
+} = await import("@/db");
 const { saveCard, saveClient, saveCorrection } = await import("./card-actions");
 const { dropNote, keepNote, switchNote, takeOutClient } = await import("./client-actions");
 const order = await import("./order-actions");
@@ -16,7 +26,8 @@ const { dropOwnSet, keepOwnSet, keepShop } = await import("./shop-actions");
 const { keepPlace, readPlace } = await import("./place");
 const { dumpIfChanged, listDumps, readDump, writeDump } = await import("./backup/dumps");
 const { restoreShop } = await import("./backup/restore");
-const { loadClient, loadWants, loadWeek } = await import("./load");
+const { loadClient, loadSheet, loadWants, loadWeek } = await import("./load");
+const { sheetPrint } = await import("./sheet-print");
 
 const NOBODY = "00000000-0000-4000-8000-000000000000";
 const READINGS = {
@@ -39,6 +50,12 @@ const card = (readings: object = READINGS, more: object = {}) => ({
 /** What stood in the way, in words; nothing when it was done. */
 const said = (result: { ok: boolean; errors?: readonly { message: string }[] }): string =>
   result.ok ? "" : (result.errors ?? []).map(({ message }) => message).join(" ");
+
+/** What a screen that shows the sheet now would name it by. */
+async function seenSheet(id: string): Promise<string> {
+  const { outcome } = await loadSheet(id);
+  return outcome.kind === "sheet" ? sheetPrint(outcome.sheet) : "";
+}
 
 let clientId = "";
 let orderId = "";
@@ -95,15 +112,33 @@ describe("orders", () => {
     const days = { promisedOn: null, fittings: ["2026-11-27", "2026-11-24", "2026-11-27"] };
     expect(said(await order.keepDays(orderId, days))).toBe("");
     expect((await findOrder(await database(), orderId))?.fittings).toEqual(["2026-11-24", "2026-11-27"]);
-    expect(said(await order.keepDays(orderId, { promisedOn: "soon", fittings: [] }))).toContain("calendar");
+    for (const promisedOn of ["soon", "2026-02-30", "2026-13-01", ""])
+      expect(said(await order.keepDays(orderId, { promisedOn, fittings: [] })), promisedOn).toContain("calendar");
     expect((await loadWeek(null)).shelves.map(({ state }) => state)).toEqual(["drafted"]);
+  });
+  it("freezes the sheet on that screen, or says that it was changed on another", async () => {
+    const seen = await seenSheet(orderId);
+    await order.saveDecisions(orderId, { choices: { frontNeck: "v" }, rules: { set: "close" }, cloth: {} });
+    expect(said(await order.cutFromSheet(orderId, seen))).toContain("changed on another screen");
+    expect(await findCutSheet(await database(), orderId)).toBeUndefined();
+    await order.saveDecisions(orderId, { choices: { frontNeck: "square" }, rules: { set: "close" }, cloth: {} });
+    for (const none of [undefined, "", 7]) expect(said(await order.cutFromSheet(orderId, none))).toContain("changed");
   });
   it("moves on only after the shears, and never back before them", async () => {
     expect(said(await order.moveOn(orderId, "sewn"))).toContain("not cut yet");
-    expect(said(await order.cutFromSheet(orderId))).toBe("");
+    expect(said(await order.cutFromSheet(orderId, await seenSheet(orderId)))).toBe("");
     expect(said(await order.moveOn(orderId, "drafted"))).toContain("not cut yet");
     expect(said(await order.moveOn(orderId, "sewn"))).toBe("");
     expect(said(await order.takeNewestCard(orderId))).toContain("stays as it was");
+  });
+  it("is cut once: said again from a screen left open, it moves nothing back and changes no sheet", async () => {
+    const before = await findCutSheet(await database(), orderId);
+    expect(said(await order.cutFromSheet(orderId, await seenSheet(orderId)))).toContain("is cut");
+    expect((await findOrder(await database(), orderId))?.state).toBe("sewn");
+    expect(await findCutSheet(await database(), orderId)).toEqual(before);
+    const late = { choices: { frontNeck: "v" }, rules: { set: "close" }, cloth: {}, state: "drafted" as const };
+    expect(await changeUncut(await database(), orderId, late, "2026-11-27T00:00:00Z")).toBe(false);
+    expect((await findOrder(await database(), orderId))?.choices).toEqual({ frontNeck: "square" });
   });
   it("takes an earlier order again with its choices, on the newest card", async () => {
     const again = await order.repeatOrder(orderId);

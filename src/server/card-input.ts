@@ -2,9 +2,10 @@ import * as v from "valibot";
 import { readCard } from "@/core/formats";
 import { parseLength, type Unit } from "@/core/length";
 import type { StoredReadings } from "@/db";
+import { calendarDay } from "./ids";
 import { type ActionResult, type FieldError, refuseWith } from "./result";
 
-const day = v.pipe(v.string(), v.isoDate("Write the day the card was taken."));
+const day = v.message(calendarDay, "Write the day the card was taken.");
 
 const cardInput = v.object({
   name: v.pipe(

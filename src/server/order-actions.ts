@@ -8,6 +8,7 @@ import { findGarment } from "@/core/garments";
 import {
   addOrder,
   changeOrder,
+  changeUncut,
   database,
   findCutSheet,
   findOrder,
@@ -18,17 +19,17 @@ import {
   orderStates,
   type StoredCloth,
 } from "@/db";
-import { readId } from "./ids";
+import { calendarDay as day, readId } from "./ids";
 import { loadOrder } from "./load";
 import { writeOrder } from "./order-document";
 import { type ActionResult, type FieldError, NOT_IN_BOOK, refuseWith } from "./result";
 import { outcomeErrors } from "./sheet-errors";
+import { sheetPrint } from "./sheet-print";
 import { storedCloth } from "./stored-cloth";
 
 const now = () => new Date().toISOString();
 const shortText = v.pipe(v.string(), v.maxLength(60));
 const decisions = v.record(v.string(), v.union([v.boolean(), v.number(), shortText]));
-const day = v.pipe(v.string(), v.isoDate());
 type StartedOrder = ActionResult<{ readonly orderId: string }>;
 
 /** Takes an order for a garment on the client's newest card. */
@@ -102,8 +103,9 @@ export async function saveDecisions(orderId: unknown, input: unknown): Promise<A
   const cloth = keepCloth(parsed.output.cloth);
   const errors = outcomeErrors(makeSheet(writeOrder({ ...order, choices, rules, cloth }, around)));
   if (errors.length > 0) return refuseWith(...errors);
-  await changeOrder(db, order.id, { choices, rules, cloth, state: "drafted" }, now());
-  return { ok: true, value: null };
+  // It may have been cut on another screen since it was looked at.
+  const changed = await changeUncut(db, order.id, { choices, rules, cloth, state: "drafted" }, now());
+  return changed ? { ok: true, value: null } : refuseWith(IS_CUT);
 }
 
 /** Draws an order from the client's newest card from now on; a cut garment keeps its own. */
@@ -113,26 +115,38 @@ export async function takeNewestCard(orderId: unknown): Promise<ActionResult<nul
   const [card] = order === undefined ? [] : await listCards(db, order.clientId);
   if (order === undefined || card === undefined) return NOT_IN_BOOK;
   if ((await findCutSheet(db, order.id)) !== undefined) return refuseWith(IS_CUT);
-  await changeOrder(db, order.id, { cardId: card.id }, now());
+  if (!(await changeUncut(db, order.id, { cardId: card.id }, now()))) return refuseWith(IS_CUT);
   revalidatePath("/", "layout");
   return { ok: true, value: null };
 }
 
-/** Freezes the sheet as it is cut from. A draft with an error is not cut. */
-export async function cutFromSheet(orderId: unknown): Promise<ActionResult<null>> {
+const CHANGED: FieldError = {
+  field: "",
+  message:
+    "This garment was changed on another screen since this sheet was drawn. Nothing was kept as cut: look at the sheet as it is now, then say it again.",
+};
+
+/**
+ * Freezes the sheet as it is cut from: exactly the one that was on the screen. A draft with an error is not cut.
+ *
+ * @param seen what stands for the sheet on that screen
+ */
+export async function cutFromSheet(orderId: unknown, seen: unknown): Promise<ActionResult<null>> {
   const db = await database();
   const order = await findOrder(db, readId(orderId) ?? "");
   if (order === undefined) return NOT_IN_BOOK;
+  if ((await findCutSheet(db, order.id)) !== undefined) return refuseWith(IS_CUT);
   const outcome = makeSheet((await loadOrder(order.id)).document);
   if (outcome.kind !== "sheet")
     return refuseWith({ field: "", message: "This order cannot be drawn as it stands. Look at the garment first." });
   const error = outcome.sheet.checks.find(({ level }) => level === "error");
   if (error !== undefined) return refuseWith({ field: "", message: `${error.text} ${error.remedy}` });
+  if (sheetPrint(outcome.sheet) !== seen) return refuseWith(CHANGED);
   const progress = await findProgress(db, order.id);
   const sheet = withChecks(outcome.sheet, progress?.checks ?? {}, progress?.done ?? []);
-  await freezeSheet(db, randomUUID(), order.id, sheet, now());
+  const frozen = await freezeSheet(db, randomUUID(), order.id, sheet, now());
   revalidatePath("/", "layout");
-  return { ok: true, value: null };
+  return frozen ? { ok: true, value: null } : refuseWith(IS_CUT);
 }
 
 const daysInput = v.object({

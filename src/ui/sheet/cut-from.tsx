@@ -7,7 +7,7 @@ import { cutFromSheet } from "@/server/order-actions";
 import { AskButton } from "@/ui/shell/ask-button";
 
 /** Freezes the sheet as the garment is cut; asks once, since nothing can be un-cut. */
-export function CutFrom({ orderId }: { readonly orderId: string }) {
+export function CutFrom({ orderId, seen }: { readonly orderId: string; readonly seen: string }) {
   const router = useRouter();
   const [sure, setSure] = useState(false);
   if (!sure) {
@@ -18,7 +18,7 @@ export function CutFrom({ orderId }: { readonly orderId: string }) {
     );
   }
   return (
-    <AskButton className="button" act={() => cutFromSheet(orderId)} onDone={() => router.refresh()}>
+    <AskButton className="button" act={() => cutFromSheet(orderId, seen)} onDone={() => router.refresh()}>
       <Scissors size={18} aria-hidden="true" /> Yes, keep this sheet as cut
     </AskButton>
   );

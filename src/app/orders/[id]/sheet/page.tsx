@@ -3,6 +3,7 @@ import Link from "next/link";
 import { sayDate } from "@/core/wording";
 import { loadSheet } from "@/server/load";
 import { nameSet } from "@/server/order-document";
+import { sheetPrint } from "@/server/sheet-print";
 import { CutFrom } from "@/ui/sheet/cut-from";
 import { SheetView } from "@/ui/sheet/sheet-view";
 import { Undrawn } from "@/ui/sheet/undrawn";
@@ -34,7 +35,7 @@ export default async function SheetPage({ params }: { readonly params: Promise<{
         <Link href={`/orders/${order.id}/print`} className="button" prefetch={false}>
           Print
         </Link>
-        {frozenAt === null && drawn !== null && <CutFrom orderId={order.id} />}
+        {frozenAt === null && drawn !== null && <CutFrom orderId={order.id} seen={sheetPrint(drawn)} />}
         {drawn !== null && (
           <Link href={`/orders/${order.id}/table`} className="button button-next" prefetch={false}>
             To the table
