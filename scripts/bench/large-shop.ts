@@ -49,6 +49,6 @@ const orders = clients.flatMap(({ id: clientId }, index) =>
   })),
 );
 const empty = await readWholeShop(db);
-await bringBackShop(db, { ...empty, clients, cards, orders });
+await bringBackShop(db, { ...empty, clients, cards, orders }, async () => {});
 await closeDatabase();
 process.exit(0);

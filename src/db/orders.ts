@@ -82,16 +82,19 @@ export async function addOrder(db: Database, order: Omit<StoredOrder, "number">,
   });
 }
 
+/** Changes an order; false where it is not in the book any more. */
 export async function changeOrder(
   db: Database,
   id: string,
   change: Partial<Pick<StoredOrder, "choices" | "rules" | "cloth" | "state" | "promisedOn" | "fittings" | "cardId">>,
   now: string,
-): Promise<void> {
-  await db
+): Promise<boolean> {
+  const changed = await db
     .update(orders)
     .set({ ...change, updatedAt: now })
-    .where(eq(orders.id, id));
+    .where(eq(orders.id, id))
+    .returning({ id: orders.id });
+  return changed.length > 0;
 }
 
 /** Changes an order that is not cut yet; false where it was cut meanwhile, and stays as it is. */

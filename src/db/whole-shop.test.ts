@@ -13,6 +13,7 @@ import {
   addFigureNote,
   addOrder,
   bringBackShop,
+  changeOrder,
   correctCard,
   countOrders,
   countOrdersBySet,
@@ -31,6 +32,7 @@ import {
   listOrdersInState,
   openOn,
   readWholeShop,
+  type WholeShop,
 } from ".";
 
 const NOW = "2026-11-23T09:00:00.000Z";
@@ -108,7 +110,7 @@ describe("a whole shop", () => {
     const kept = await readWholeShop(db);
     await eraseClient(db, "a");
     await addClient(db, { id: "late", name: "Came later" }, NOW);
-    await bringBackShop(db, JSON.parse(JSON.stringify(kept)));
+    await bringBackShop(db, JSON.parse(JSON.stringify(kept)), async () => {});
     expect(await readWholeShop(db)).toEqual(kept);
     expect((await findCutSheet(db, "cut-a"))?.sheet).toEqual(sheet);
     // The numbers go on where they were.
@@ -118,8 +120,51 @@ describe("a whole shop", () => {
     const kept = await readWholeShop(db);
     const [first, ...rest] = kept.orders;
     if (first === undefined) throw new Error("no order");
-    await expect(bringBackShop(db, { ...kept, orders: [{ ...first, clientId: "nobody" }, ...rest] })).rejects.toThrow();
+    await expect(
+      bringBackShop(db, { ...kept, orders: [{ ...first, clientId: "nobody" }, ...rest] }, async () => {}),
+    ).rejects.toThrow();
     expect(await readWholeShop(db)).toEqual(kept);
+  });
+});
+
+describe("a book that is replaced while others write in it", () => {
+  it("every write that was acknowledged is in what was kept before, or in the book that stays", async () => {
+    const whole = JSON.parse(JSON.stringify(await readWholeShop(db)));
+    let before: WholeShop | null = null;
+    const acknowledged: string[] = [];
+    const write = async (id: string) => {
+      await addClient(db, { id, name: id }, NOW);
+      acknowledged.push(id);
+    };
+    const early = Array.from({ length: 20 }, (_, n) => write(`early-${n}`));
+    const replacing = bringBackShop(db, whole, async (found) => {
+      before = found;
+      // Others go on writing while the copy is written to the disk.
+      for (let n = 0; n < 20; n++) early.push(write(`during-${n}`));
+      await new Promise((later) => setTimeout(later, 20));
+    });
+    await Promise.all([replacing, ...early]);
+    await Promise.all(early);
+    const kept = new Set(((before as WholeShop | null)?.clients ?? []).map(({ id }) => id));
+    const now = new Set((await readWholeShop(db)).clients.map(({ id }) => id));
+    expect(acknowledged).toHaveLength(40);
+    expect(acknowledged.filter((id) => !kept.has(id) && !now.has(id))).toEqual([]);
+    expect(acknowledged.filter((id) => now.has(id)).length).toBeGreaterThanOrEqual(20);
+  });
+  it("is left as it is where what was there cannot be kept", async () => {
+    const kept = await readWholeShop(db);
+    const full = async () => Promise.reject(new Error("no space left on the disk"));
+    await expect(
+      bringBackShop(
+        db,
+        { ...kept, clients: [], cards: [], figureNotes: [], orders: [], cutSheets: [], tableProgress: [] },
+        full,
+      ),
+    ).rejects.toThrow("no space left");
+    expect(await readWholeShop(db)).toEqual(kept);
+  });
+  it("an order that is gone with it is said to be gone, not kept", async () => {
+    expect(await changeOrder(db, "not-there", { promisedOn: null }, NOW)).toBe(false);
   });
 });
 

@@ -14,25 +14,25 @@ export interface WholeShop {
   readonly tableProgress: readonly (typeof tableProgress.$inferSelect)[];
 }
 
+/** Every row, read in a transaction: nothing is written between one table and the next. */
+async function readRows(tx: Pick<Database, "select">): Promise<WholeShop> {
+  const [own] = await tx.select().from(shop);
+  if (own === undefined) throw new Error("expected the shop's one row, found none");
+  return {
+    shop: own,
+    clients: await tx.select().from(clients).orderBy(asc(clients.createdAt), asc(clients.id)),
+    cards: await tx.select().from(cards).orderBy(asc(cards.createdAt), asc(cards.id)),
+    figureNotes: await tx.select().from(figureNotes).orderBy(asc(figureNotes.createdAt), asc(figureNotes.id)),
+    orders: await tx.select().from(orders).orderBy(asc(orders.number)),
+    cutSheets: await tx.select().from(cutSheets).orderBy(asc(cutSheets.frozenAt), asc(cutSheets.id)),
+    ruleSets: await tx.select().from(ruleSets).orderBy(asc(ruleSets.name), asc(ruleSets.id)),
+    tableProgress: await tx.select().from(tableProgress).orderBy(asc(tableProgress.orderId)),
+  };
+}
+
 /** Reads the whole book as it stands at one moment. */
 export async function readWholeShop(db: Database): Promise<WholeShop> {
-  return db.transaction(
-    async (tx) => {
-      const [own] = await tx.select().from(shop);
-      if (own === undefined) throw new Error("expected the shop's one row, found none");
-      return {
-        shop: own,
-        clients: await tx.select().from(clients).orderBy(asc(clients.createdAt), asc(clients.id)),
-        cards: await tx.select().from(cards).orderBy(asc(cards.createdAt), asc(cards.id)),
-        figureNotes: await tx.select().from(figureNotes).orderBy(asc(figureNotes.createdAt), asc(figureNotes.id)),
-        orders: await tx.select().from(orders).orderBy(asc(orders.number)),
-        cutSheets: await tx.select().from(cutSheets).orderBy(asc(cutSheets.frozenAt), asc(cutSheets.id)),
-        ruleSets: await tx.select().from(ruleSets).orderBy(asc(ruleSets.name), asc(ruleSets.id)),
-        tableProgress: await tx.select().from(tableProgress).orderBy(asc(tableProgress.orderId)),
-      };
-    },
-    { isolationLevel: "repeatable read" },
-  );
+  return db.transaction(readRows, { isolationLevel: "repeatable read" });
 }
 
 /** So many rows go in one statement: the wire protocol counts its parameters in 16 bits. */
@@ -49,9 +49,19 @@ const inOrder = [
   ["tableProgress", tableProgress],
 ] as const;
 
-/** Puts a whole book in the place of the one that is there: all of it, or nothing of it. */
-export async function bringBackShop(db: Database, whole: WholeShop): Promise<void> {
+/**
+ * Puts a whole book in the place of the one that is there: all of it, or nothing of it. Nothing is written between the
+ * moment that is kept and the moment that it is replaced: what waits meanwhile finds the new book.
+ *
+ * @param keepBefore keeps what was there; where it cannot, the book stays as it is
+ */
+export async function bringBackShop(
+  db: Database,
+  whole: WholeShop,
+  keepBefore: (before: WholeShop) => Promise<unknown>,
+): Promise<void> {
   await db.transaction(async (tx) => {
+    await keepBefore(await readRows(tx));
     await tx.execute(sql`select set_config('inner_fold.erasing', 'on', true)`);
     for (const [, table] of [...inOrder].reverse()) await tx.delete(table);
     await tx.update(shop).set({ ...whole.shop, id: 1 });

@@ -163,7 +163,8 @@ export async function keepDays(orderId: unknown, input: unknown): Promise<Action
   if (!parsed.success)
     return refuseWith({ field: "", message: "One of the days is none. Choose it from the calendar." });
   const { promisedOn, fittings } = parsed.output;
-  await changeOrder(db, order.id, { promisedOn, fittings: [...new Set(fittings)].sort() }, now());
+  const days = { promisedOn, fittings: [...new Set(fittings)].sort() };
+  if (!(await changeOrder(db, order.id, days, now()))) return NOT_IN_BOOK;
   revalidatePath("/", "layout");
   return { ok: true, value: null };
 }
@@ -179,7 +180,7 @@ export async function moveOn(orderId: unknown, state: unknown): Promise<ActionRe
   const next = AFTER_CUT.find((one) => one === state);
   if (next === undefined || (await findCutSheet(db, order.id)) === undefined)
     return refuseWith({ field: "", message: "It is not cut yet. Say so on its cut sheet first." });
-  await changeOrder(db, order.id, { state: next }, now());
+  if (!(await changeOrder(db, order.id, { state: next }, now()))) return NOT_IN_BOOK;
   revalidatePath("/", "layout");
   return { ok: true, value: null };
 }

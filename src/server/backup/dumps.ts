@@ -1,6 +1,6 @@
 import { mkdir, readdir, readFile, stat, unlink } from "node:fs/promises";
 import { join } from "node:path";
-import { type Database, database, dataFolder, readWholeShop } from "@/db";
+import { type Database, database, dataFolder, readWholeShop, type WholeShop } from "@/db";
 import { copiesToDrop, nameCopy, readCopyName } from "./prune";
 import { checksumOfShop, readShopFile, writeShopFile } from "./shop-file";
 import { clearUnfinished, writeWhole } from "./write-whole";
@@ -33,19 +33,24 @@ export async function readDump(name: string): Promise<string | null> {
 }
 
 /**
- * Writes a copy of the whole shop beside its data; whole or not at all, since it takes its name when it is written.
+ * Writes a copy of a shop beside its data; whole or not at all, since it takes its name when it is written.
  *
  * @param before marks a copy that was made because the book is about to be replaced
  */
-export async function writeDump(db: Database, now: Date, before = false): Promise<string> {
+export async function writeCopyOf(shop: WholeShop, now: Date, before: boolean): Promise<string> {
   await mkdir(folder(), { recursive: true });
   const name = nameCopy(now, before, await readdir(folder()));
-  await writeWhole(join(folder(), name), writeShopFile(await readWholeShop(db), now.toISOString()));
+  await writeWhole(join(folder(), name), writeShopFile(shop, now.toISOString()));
   for (const old of copiesToDrop(await readdir(folder()), now)) await unlink(join(folder(), old));
   return name;
 }
 
 const EVERY_MS = 60 * 60 * 1000;
+
+/** Writes a copy of the book as it stands. */
+export async function writeDump(db: Database, now: Date): Promise<string> {
+  return writeCopyOf(await readWholeShop(db), now, false);
+}
 
 /** The checksum of the newest copy: a shop that only starts and ends writes none that says the same again. */
 async function newestChecksum(): Promise<string> {

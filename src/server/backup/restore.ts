@@ -1,6 +1,6 @@
 import { revalidatePath } from "next/cache";
 import { bringBackShop, database } from "@/db";
-import { writeDump } from "./dumps";
+import { writeCopyOf } from "./dumps";
 import { readShopFile } from "./shop-file";
 
 export interface ShopFileLook {
@@ -18,9 +18,7 @@ export async function restoreShop(text: string, replace: boolean): Promise<Resto
   if (!read.ok) return read;
   const look = { writtenAt: read.file.writtenAt, counts: read.file.counts };
   if (!replace) return { ok: true, look, replaced: false };
-  const db = await database();
-  await writeDump(db, new Date(), true);
-  await bringBackShop(db, read.file.shop);
+  await bringBackShop(await database(), read.file.shop, (before) => writeCopyOf(before, new Date(), true));
   revalidatePath("/", "layout");
   return { ok: true, look, replaced: true };
 }
