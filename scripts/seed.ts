@@ -54,14 +54,21 @@ async function seedOrders(db: Database, seeded: readonly SeededClient[]): Promis
     for (const { client, card, notes, orders } of seeded) {
       const order = orders[index];
       if (order !== undefined && card !== undefined)
-        await seedOrder(db, order, { client, card, notes, ownSets: demoRuleSets, shop: "in" });
+        await seedOrder(db, order, { client, card, notes, ownSets: demoRuleSets });
     }
 }
 
 /** Keeps one order; those past the cutting get the sheet they were cut from. */
 async function seedOrder(db: Database, order: DemoOrder, around: OrderSurroundings): Promise<void> {
   const { client, card } = around;
-  const stored = { fittings: [], ...order, id: randomUUID(), clientId: client.id, cardId: card.id };
+  const stored = {
+    fittings: [],
+    unit: "in" as const,
+    ...order,
+    id: randomUUID(),
+    clientId: client.id,
+    cardId: card.id,
+  };
   await addOrder(db, stored, now());
   if (order.state === "measured" || order.state === "drafted") return;
   const outcome = makeSheet(writeOrder(stored, around));

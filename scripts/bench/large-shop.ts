@@ -38,6 +38,7 @@ const orders = clients.flatMap(({ id: clientId }, index) =>
     clientId,
     cardId: cards[index * CARDS + CARDS - 1]?.id ?? "",
     garment,
+    unit: "in" as const,
     choices: {},
     rules: { set: "close" },
     cloth: {},

@@ -42,6 +42,7 @@ const order = (id: string) => ({
   clientId: "c1",
   cardId: "k1",
   garment: "straight-dress",
+  unit: "in" as const,
   choices: {},
   rules: { set: "close" },
   cloth: {},

@@ -1,6 +1,7 @@
 import { and, asc, count, eq, ne, type SQL, sql } from "drizzle-orm";
 import * as v from "valibot";
 import { type CutSheet, cutSheetSchema } from "../core/formats";
+import type { Unit } from "../core/length";
 import type { Database } from "./connection";
 import { clients, cutSheets, type OrderState, orders, type StoredCloth, type StoredDecisions, shop } from "./schema";
 
@@ -10,6 +11,8 @@ export interface StoredOrder {
   readonly clientId: string;
   readonly cardId: string;
   readonly garment: string;
+  /** The shop's tape when the order was taken: another tape since redraws nothing. */
+  readonly unit: Unit;
   readonly choices: StoredDecisions;
   readonly rules: StoredDecisions;
   readonly cloth: StoredCloth;

@@ -101,6 +101,8 @@ export const orders = pgTable(
       .notNull()
       .references(() => cards.id),
     garment: text("garment").notNull(),
+    /** What a number of it without a unit is: the shop's tape when it was taken. */
+    unit: text("unit").$type<Unit>().notNull(),
     choices: jsonb("choices").$type<StoredDecisions>().notNull(),
     rules: jsonb("rules").$type<StoredDecisions>().notNull(),
     cloth: jsonb("cloth").$type<StoredCloth>().notNull(),

@@ -116,6 +116,25 @@ describe("orders", () => {
       expect(said(await order.keepDays(orderId, { promisedOn, fittings: [] })), promisedOn).toContain("calendar");
     expect((await loadWeek(null)).shelves.map(({ state }) => state)).toEqual(["drafted"]);
   });
+  it("is drawn as before when the shop takes another tape, numbers without a unit and cloth included", async () => {
+    const bare = {
+      choices: { frontNeck: "square", frontNeckDepth: 6 },
+      rules: { set: "close" },
+      cloth: { width: "45", length: "100" },
+    };
+    expect(said(await order.saveDecisions(orderId, bare))).toBe("");
+    const before = await seenSheet(orderId);
+    expect(said(await keepShop({ unit: "cm", dayHolds: 4 }))).toBe("");
+    expect(await seenSheet(orderId)).toBe(before);
+    // A new order is taken with the new tape.
+    const started = await order.startOrder(clientId, "straight-dress");
+    const taken = await findOrder(await database(), started.ok ? started.value.orderId : "");
+    expect(taken).toMatchObject({ unit: "cm", rules: { set: "metric" } });
+    expect((await findOrder(await database(), orderId))?.unit).toBe("in");
+    await keepShop({ unit: "in", dayHolds: 4 });
+    await (await database()).$client.query("delete from orders where id = $1", [taken?.id]);
+    await order.saveDecisions(orderId, { choices: { frontNeck: "square" }, rules: { set: "close" }, cloth: {} });
+  });
   it("freezes the sheet on that screen, or says that it was changed on another", async () => {
     const seen = await seenSheet(orderId);
     await order.saveDecisions(orderId, { choices: { frontNeck: "v" }, rules: { set: "close" }, cloth: {} });

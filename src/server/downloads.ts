@@ -41,11 +41,11 @@ export async function downloadCards(): Promise<Response> {
 
 /** All that the shop knows of one client: cards, notes, orders as they would be written to a file. */
 export async function downloadClient(id: string): Promise<Response> {
-  const { client, cards, orders, notes, unit } = await loadClient(id);
+  const { client, cards, orders, notes } = await loadClient(id);
   const ownSets = await listRuleSets(await database());
   const document = (order: (typeof orders)[number]): Order | null => {
     const card = cards.find((one) => one.id === order.cardId);
-    return card === undefined ? null : writeOrder(order, { client, card, notes, ownSets, shop: unit });
+    return card === undefined ? null : writeOrder(order, { client, card, notes, ownSets });
   };
   const file = {
     format: "inner-fold/client",

@@ -118,7 +118,7 @@ export async function loadWants({ client, cards, orders, notes, unit }: LoadedCl
   return orders
     .filter(({ state }) => state === "measured" || state === "drafted")
     .map((order) => {
-      const document = writeOrder(order, { client, card, notes, ownSets, shop: unit });
+      const document = writeOrder(order, { client, card, notes, ownSets });
       return { order, wants: neededReadings(document, readings).filter(({ from }) => from !== "card") };
     });
 }
@@ -147,7 +147,7 @@ export async function loadOrder(id: string): Promise<LoadedOrder> {
     await listFigureNotes(db, client.id),
     await listRuleSets(db),
   ];
-  const around: OrderSurroundings = { client, card, notes, ownSets, shop: (await findShop(db)).unit };
+  const around: OrderSurroundings = { client, card, notes, ownSets };
   return { order, ...around, cards, newest: cards[0] ?? card, document: writeOrder(order, around) };
 }
 

@@ -45,13 +45,15 @@ export async function startOrder(
     return refuseWith({ field: "", message: "Take a card of the client first, then choose a garment." });
   }
   const promisedOn = v.safeParse(day, promised);
+  const { unit } = await findShop(db);
   const order = {
     id: randomUUID(),
     clientId: card.clientId,
     cardId: card.id,
     garment: garment.id,
     choices: {},
-    rules: { set: (await findShop(db)).unit === "cm" ? "metric" : "close" },
+    unit,
+    rules: { set: unit === "cm" ? "metric" : "close" },
     cloth: {},
     fittings: [],
     state: "measured" as const,
@@ -68,9 +70,9 @@ export async function repeatOrder(orderId: unknown): Promise<StartedOrder> {
   const earlier = await findOrder(db, readId(orderId) ?? "");
   const [card] = earlier === undefined ? [] : await listCards(db, earlier.clientId);
   if (earlier === undefined || card === undefined) return NOT_IN_BOOK;
-  const { clientId, garment, choices, rules, cloth } = earlier;
+  const { clientId, garment, unit, choices, rules, cloth } = earlier;
   const id = randomUUID();
-  const again = { id, clientId, cardId: card.id, garment, choices, rules, cloth, fittings: [], promisedOn: null };
+  const again = { id, clientId, cardId: card.id, garment, unit, choices, rules, cloth, fittings: [], promisedOn: null };
   await addOrder(db, { ...again, state: "drafted" }, now());
   revalidatePath("/", "layout");
   return { ok: true, value: { orderId: id } };

@@ -11,8 +11,6 @@ export interface OrderSurroundings {
   readonly notes: readonly StoredFigureNote[];
   /** The shop's own sets; the order's rules may name one. */
   readonly ownSets: readonly OwnRuleSet[];
-  /** The unit that the shop reads its tape in. */
-  readonly shop: Unit;
 }
 
 /** The shipped set that an order's rules stand on, by itself or through a set of the shop's own. */
@@ -27,9 +25,9 @@ export function nameSet(rules: StoredOrder["rules"], ownSets: readonly OwnRuleSe
   return ownSets.find(({ id }) => id === rules.set)?.name ?? ruleSets[baseSet(rules, ownSets)].label;
 }
 
-/** The unit an order is read in: the metric rules are chalked in half centimetres, whatever the shop's own tape. */
-export function orderUnit(rules: StoredOrder["rules"], ownSets: readonly OwnRuleSet[], shop: Unit): Unit {
-  return ruleSets[baseSet(rules, ownSets)].metric ? "cm" : shop;
+/** The unit an order is read in: the metric rules are chalked in half centimetres, whatever tape it was taken with. */
+export function orderUnit(rules: StoredOrder["rules"], ownSets: readonly OwnRuleSet[], taken: Unit): Unit {
+  return ruleSets[baseSet(rules, ownSets)].metric ? "cm" : taken;
 }
 
 /** The rules of an order, with the shop's own set written out: a sheet must not change when the set does. */
@@ -43,35 +41,35 @@ const isTold = (typed: string | undefined): typed is string => typed !== undefin
 /** One cloth, each length with its unit; a field that is empty is left out. */
 function writeOneCloth(
   { width, length, oneWay, shrinkage, repeat, price, spots }: StoredOneCloth,
-  shop: Unit,
+  unit: Unit,
 ): NonNullable<Order["cloth"]> {
   return {
-    ...(isTold(width) ? { width: withUnit(width, shop) } : {}),
-    ...(isTold(length) ? { length: withUnit(length, shop) } : {}),
+    ...(isTold(width) ? { width: withUnit(width, unit) } : {}),
+    ...(isTold(length) ? { length: withUnit(length, unit) } : {}),
     ...(oneWay === undefined ? {} : { oneWay }),
     ...(isTold(shrinkage) ? { shrinkage } : {}),
-    ...(isTold(repeat) ? { repeat: withUnit(repeat, shop) } : {}),
+    ...(isTold(repeat) ? { repeat: withUnit(repeat, unit) } : {}),
     ...(isTold(price) ? { price } : {}),
     ...(spots === undefined || spots.length === 0
       ? {}
       : {
           spots: spots.map((spot) => ({
-            across: withUnit(spot.across, shop),
-            down: withUnit(spot.down, shop),
-            width: withUnit(spot.width, shop),
-            length: withUnit(spot.length, shop),
+            across: withUnit(spot.across, unit),
+            down: withUnit(spot.down, unit),
+            width: withUnit(spot.width, unit),
+            length: withUnit(spot.length, unit),
           })),
         }),
   };
 }
 
 /** The cloths of an order and how they lie, as an order file has them. */
-export function writeCloths(cloth: StoredCloth, shop: Unit): Pick<Order, "cloth" | "cloths" | "lay"> {
+export function writeCloths(cloth: StoredCloth, unit: Unit): Pick<Order, "cloth" | "cloths" | "lay"> {
   const others = Object.entries(cloth.others ?? {}).flatMap(([id, other]) =>
-    other === undefined ? [] : [[id, writeOneCloth(other, shop)]],
+    other === undefined ? [] : [[id, writeOneCloth(other, unit)]],
   );
   return {
-    cloth: writeOneCloth(cloth, shop),
+    cloth: writeOneCloth(cloth, unit),
     ...(others.length === 0 ? {} : { cloths: Object.fromEntries(others) }),
     ...(cloth.lay === undefined ? {} : { lay: cloth.lay }),
   };
@@ -82,8 +80,8 @@ export function writeCloths(cloth: StoredCloth, shop: Unit): Pick<Order, "cloth"
  * length says its unit, so that another rule set may change the order's unit and nothing else.
  */
 export function writeOrder(
-  order: Pick<StoredOrder, "garment" | "choices" | "rules" | "cloth">,
-  { client, card, notes, ownSets, shop }: OrderSurroundings,
+  order: Pick<StoredOrder, "garment" | "unit" | "choices" | "rules" | "cloth">,
+  { client, card, notes, ownSets }: OrderSurroundings,
 ): Order {
   const measurements = Object.fromEntries(
     Object.entries(card.readings).map(([id, { typed, unit }]) => [id, withUnit(typed, unit)]),
@@ -91,7 +89,7 @@ export function writeOrder(
   return {
     format: "inner-fold/order",
     version: 1,
-    unit: orderUnit(order.rules, ownSets, shop),
+    unit: orderUnit(order.rules, ownSets, order.unit),
     client: { name: client.name, card: { taken: card.takenOn, measurements } },
     garment: order.garment,
     choices: { ...order.choices },
@@ -99,6 +97,6 @@ export function writeOrder(
     figureNotes: notes
       .filter(({ inUse }) => inUse)
       .map(({ piece, line, amount, why }) => ({ piece, line, amount, why })),
-    ...writeCloths(order.cloth, shop),
+    ...writeCloths(order.cloth, order.unit),
   };
 }

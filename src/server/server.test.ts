@@ -72,6 +72,7 @@ describe("lengths keep their unit", () => {
     clientId: "c",
     cardId: "k",
     garment: "straight-dress",
+    unit: "in" as const,
     choices: { frontNeckDepth: "4 in" },
     rules: { set: "close" },
     cloth: { width: "60", length: "" },

@@ -42,6 +42,7 @@ const shop: WholeShop = {
       clientId: "c",
       cardId: "k",
       garment: "straight-dress",
+      unit: "in" as const,
       choices: { frontNeck: "v" },
       rules: { set: "close" },
       cloth: { width: "45" },
@@ -71,6 +72,15 @@ describe("a whole shop in a file", () => {
     const read = readShopFile(file);
     expect(read.ok && read.file.shop).toEqual(shop);
     expect(countRows(shop)).toMatchObject({ clients: 1, cards: 1, orders: 1, cutSheets: 1 });
+  });
+  it("of before orders said their tape is read with the shop's: a cloth of 45 stays as wide", () => {
+    const old = {
+      ...shop,
+      shop: { ...shop.shop, unit: "cm" as const },
+      orders: shop.orders.map(({ unit: _, ...rest }) => rest),
+    };
+    const read = readShopFile(writeShopFile(old as unknown as WholeShop, NOW));
+    expect(read.ok && read.file.shop.orders.map(({ unit }) => unit)).toEqual(["cm"]);
   });
   it.each([0.3, 0.9, 0.999])("cut short to %d of itself is refused as cut short", (share) =>
     expect(refusal(file.slice(0, Math.floor(file.length * share)))).toContain("cut short"),

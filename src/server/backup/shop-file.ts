@@ -52,6 +52,8 @@ const wholeShop = v.strictObject({
       clientId: id,
       cardId: id,
       garment: text,
+      // Left out in files written before an order said its own tape: then it was the shop's.
+      unit: v.optional(unit),
       choices: decisions,
       rules: decisions,
       cloth: storedCloth,
@@ -168,8 +170,10 @@ export function readShopFile(textOfFile: string): ReadShopFile {
     const place = issue.path?.map(({ key }) => String(key)).join(" › ");
     return refuse(`This copy holds something that no shop has, at ${place}.`);
   }
+  const own = body.output.shop.unit;
+  const orders = body.output.orders.map((order) => ({ ...order, unit: order.unit ?? own }));
   // The schema says the same as the tables; ids and texts are plain there too.
-  const shop = body.output as unknown as WholeShop;
+  const shop = { ...body.output, orders } as unknown as WholeShop;
   if (looseEnds(shop)) return refuse("This copy is not whole: a card or an order in it belongs to nobody in it.");
   return { ok: true, file: { ...head.output, shop } };
 }

@@ -20,7 +20,7 @@ import { type Decisions, problemsByPath, useDecisions } from "./use-decisions";
 interface GarmentViewProps {
   readonly orderId: string;
   readonly document: Order;
-  readonly shop: Unit;
+  readonly taken: Unit;
   readonly ownSets: readonly OwnRuleSet[];
   readonly start: Decisions;
   readonly offered: OfferedDecisions;
@@ -39,9 +39,9 @@ const ROOM_ASPECT = 0.8;
 const StillLegend = memo(Legend);
 
 /** The garment: choices in the order of making beside the flat and the live cloth. */
-export function GarmentView({ orderId, document, shop, ownSets, start, offered }: GarmentViewProps) {
+export function GarmentView({ orderId, document, taken, ownSets, start, offered }: GarmentViewProps) {
   const { decisions, decide, outcome, sheet, kept, keepNow } = useDecisions(orderId, document, {
-    shop,
+    taken,
     ownSets,
     start,
   });

@@ -32,7 +32,11 @@ export function problemsByPath(outcome: SheetOutcome<SheetDrawing>): Readonly<Re
 export function useDecisions(
   orderId: string,
   document: Order,
-  { shop, ownSets, start }: { readonly shop: Unit; readonly ownSets: readonly OwnRuleSet[]; readonly start: Decisions },
+  {
+    taken,
+    ownSets,
+    start,
+  }: { readonly taken: Unit; readonly ownSets: readonly OwnRuleSet[]; readonly start: Decisions },
 ) {
   // A page that is sent anew while it is open brings the same card: it must not draw or keep anything again.
   const [card] = useState(document);
@@ -44,10 +48,10 @@ export function useDecisions(
       ...card,
       choices: decisions.choices,
       rules: writeRules(decisions.rules, ownSets),
-      ...writeCloths(decisions.cloth, shop),
-      unit: orderUnit(decisions.rules, ownSets, shop),
+      ...writeCloths(decisions.cloth, taken),
+      unit: orderUnit(decisions.rules, ownSets, taken),
     }),
-    [card, decisions, shop, ownSets],
+    [card, decisions, taken, ownSets],
   );
   const atHand = useAtHand(order, [order]);
   const outcome = useMemo(() => makeDrawing(atHand), [atHand]);

@@ -8,7 +8,7 @@ interface ClothGivenProps {
   readonly cloth: StoredCloth;
   readonly which: ClothId;
   readonly problems: Readonly<Record<string, string>>;
-  readonly shop: Unit;
+  readonly unit: Unit;
   readonly onTell: (cloth: StoredCloth) => void;
 }
 
@@ -33,7 +33,7 @@ function Problem({ said }: { readonly said: string | undefined }) {
 }
 
 /** What is told of the cloth in hand; what is typed stays, and the problem stands beside its field. */
-export function ClothGiven({ cloth, which, problems, shop, onTell }: ClothGivenProps) {
+export function ClothGiven({ cloth, which, problems, unit, onTell }: ClothGivenProps) {
   const own: StoredOneCloth = which === "main" ? cloth : (cloth.others?.[which] ?? {});
   const path = which === "main" ? "cloth" : `cloths.${which}`;
   const tell = (change: Partial<StoredOneCloth>) =>
@@ -52,7 +52,7 @@ export function ClothGiven({ cloth, which, problems, shop, onTell }: ClothGivenP
         {fields.map(({ key, label, hint }) => (
           <label key={key} className="block">
             <span className="text-sm font-semibold whitespace-nowrap">
-              {key === "price" ? `Price a ${shop === "in" ? "yard" : "metre"}` : label}
+              {key === "price" ? `Price a ${unit === "in" ? "yard" : "metre"}` : label}
             </span>
             <input
               className="field px-2"

@@ -25,7 +25,7 @@ import { WidthsTable } from "./widths-table";
 interface LayViewProps {
   readonly orderId: string;
   readonly document: Order;
-  readonly shop: Unit;
+  readonly taken: Unit;
   readonly ownSets: readonly OwnRuleSet[];
   readonly start: Decisions;
 }
@@ -56,8 +56,8 @@ function patched(before: Decisions, patch: OrderPatch): Decisions {
 }
 
 /** The cloth: how it lies, what is needed, what is given, what would make it fit. */
-export function LayView({ orderId, document, shop, ownSets, start }: LayViewProps) {
-  const { decisions, decide, order, outcome, sheet, kept } = useDecisions(orderId, document, { shop, ownSets, start });
+export function LayView({ orderId, document, taken, ownSets, start }: LayViewProps) {
+  const { decisions, decide, order, outcome, sheet, kept } = useDecisions(orderId, document, { taken, ownSets, start });
   const [cloth, setCloth] = useState<ClothId>("main");
   const [picked, setPicked] = useState<string | null>(null);
   const [before, setBefore] = useState<Decisions | null>(null);
@@ -68,7 +68,7 @@ export function LayView({ orderId, document, shop, ownSets, start }: LayViewProp
   const laidBefore = useSame((own.kept?.laid ?? []).map(readPin));
   const lay = useLay(asked, cloth, way, pins, laidBefore);
   const { shown } = lay;
-  const unit = sheet?.unit ?? shop;
+  const unit = sheet?.unit ?? taken;
   const problems = problemsByPath(outcome);
   const units = shown?.plan.sections.flatMap(({ laid }) => laid) ?? [];
   const pickedUnit = units.find((laid) => unitKey(laid) === picked) ?? null;
@@ -134,7 +134,7 @@ export function LayView({ orderId, document, shop, ownSets, start }: LayViewProp
       {/* biome-ignore lint/a11y/noNoninteractiveTabindex: see above */}
       <section className="slip fold-edge min-h-0 overflow-y-auto px-4 py-2" aria-label="How much cloth" tabIndex={0}>
         <ClothNeeded lay={lay} sheet={sheet} unit={unit} keptState={kept} />
-        <ClothGiven cloth={decisions.cloth} which={cloth} problems={problems} shop={shop} onTell={tellCloth} />
+        <ClothGiven cloth={decisions.cloth} which={cloth} problems={problems} unit={taken} onTell={tellCloth} />
         <FoldWays lay={lay} way={way} unit={unit} onFold={foldOtherwise} />
         {cloth === "main" && (
           <WhatIfs lay={lay} unit={unit} tried={before !== null} onTry={tryPatch} onTakeBack={takeBack} />

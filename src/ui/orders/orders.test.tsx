@@ -19,6 +19,7 @@ const listed = (id: string, more: Partial<ListedOrder>): ListedOrder => ({
   clientName: "Brisa Holloway",
   cardId: "k",
   garment: "straight-dress",
+  unit: "in",
   choices: {},
   rules: {},
   cloth: {},

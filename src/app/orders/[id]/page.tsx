@@ -13,7 +13,7 @@ export const metadata: Metadata = { title: "Garment" };
 export const dynamic = "force-dynamic";
 
 export default async function GarmentPage({ params }: { readonly params: Promise<{ id: string }> }) {
-  const { order, client, card, newest, document, shop, ownSets } = await loadOrder((await params).id);
+  const { order, client, card, newest, document, ownSets } = await loadOrder((await params).id);
   const { choices, rules, cloth } = order;
   return (
     <>
@@ -32,7 +32,7 @@ export default async function GarmentPage({ params }: { readonly params: Promise
             key={card.id}
             orderId={order.id}
             document={document}
-            shop={shop}
+            taken={order.unit}
             ownSets={ownSets}
             start={{ choices, rules, cloth }}
             offered={decisionsOf(order.garment, ownSets)}

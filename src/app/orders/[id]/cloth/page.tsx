@@ -10,7 +10,7 @@ export const metadata: Metadata = { title: "Cloth" };
 export const dynamic = "force-dynamic";
 
 export default async function ClothPage({ params }: { readonly params: Promise<{ id: string }> }) {
-  const { order, client, card, document, shop, ownSets } = await loadOrder((await params).id);
+  const { order, client, card, document, ownSets } = await loadOrder((await params).id);
   const { choices, rules, cloth } = order;
   return (
     <>
@@ -31,7 +31,7 @@ export default async function ClothPage({ params }: { readonly params: Promise<{
             key={card.id}
             orderId={order.id}
             document={document}
-            shop={shop}
+            taken={order.unit}
             ownSets={ownSets}
             start={{ choices, rules, cloth }}
           />
