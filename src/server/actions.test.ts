@@ -69,6 +69,24 @@ beforeAll(async () => {
 afterAll(() => closeDatabase());
 
 describe("cards", () => {
+  it("a client or a card that is sent again because the answer was lost is kept once", async () => {
+    const as = "5f0e7a52-4b0c-4f6e-9c1d-0a2b3c4d5e6f";
+    const sent = [
+      await saveClient(card(READINGS, { name: "Twice Sent", as })),
+      await saveClient(card(READINGS, { name: "Twice Sent", as })),
+    ];
+    expect(sent.map((one) => one.ok && one.value.clientId)).toEqual([as, as]);
+    const db = await database();
+    const [first] = await listCards(db, as);
+    const again = {
+      ...card({ ...READINGS, bust: "41" }),
+      as: "5f0e7a52-4b0c-4f6e-9c1d-0a2b3c4d5e70",
+      seen: { cardId: first?.id ?? "", revision: 1 },
+    };
+    for (const _ of [1, 2]) expect((await saveCard(as, again)).ok).toBe(true);
+    expect(await listCards(db, as)).toHaveLength(2);
+    expect(said(await takeOutClient(as, "Twice Sent"))).toBe("");
+  });
   it("a new card lies beside the old one, when it was written beside the newest", async () => {
     const db = await database();
     const [newest] = await listCards(db, clientId);

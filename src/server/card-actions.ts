@@ -22,8 +22,9 @@ export async function saveClient(input: unknown): Promise<SavedCard> {
   const db = await database();
   const card = readCardInput(input, (await findShop(db)).unit);
   if (!card.ok) return card;
-  const clientId = randomUUID();
-  const { name, takenOn, readings } = card.value;
+  const { name, takenOn, readings, as: clientId } = card.value;
+  // Kept already: the answer was lost on its way, and the form sent it again.
+  if ((await findClient(db, clientId)) !== undefined) return { ok: true, value: { clientId } };
   await db.transaction(async (tx) => {
     await addClient(tx, { id: clientId, name }, now());
     await addCard(tx, { id: randomUUID(), clientId, takenOn, readings }, now());
@@ -39,10 +40,11 @@ export async function saveCard(clientId: unknown, input: unknown): Promise<Saved
   if (client === undefined) return NOT_IN_BOOK;
   const card = readCardInput(input, (await findShop(db)).unit);
   if (!card.ok) return card;
-  const { takenOn, readings, seen } = card.value;
+  const { takenOn, readings, seen, as } = card.value;
+  if ((await findCard(db, as))?.clientId === client.id) return { ok: true, value: { clientId: client.id } };
   const newest = (await listCards(db, client.id))[0];
   if (newest !== undefined && !isSeen(newest, seen)) return { ok: false, errors: [], theirs: newest };
-  await addCard(db, { id: randomUUID(), clientId: client.id, takenOn, readings }, now());
+  await addCard(db, { id: as, clientId: client.id, takenOn, readings }, now());
   revalidatePath("/", "layout");
   return { ok: true, value: { clientId: client.id } };
 }

@@ -1,3 +1,4 @@
+import { randomUUID } from "node:crypto";
 import * as v from "valibot";
 import { readCard } from "@/core/formats";
 import { parseLength, type Unit } from "@/core/length";
@@ -17,6 +18,8 @@ const cardInput = v.object({
   ),
   takenOn: day,
   readings: v.record(v.string(), v.pipe(v.string(), v.maxLength(60))),
+  /** The id that the form gave to what it makes: sent again because the answer was lost, it is kept once. */
+  as: v.optional(v.pipe(v.string(), v.uuid())),
   /** The card that was the newest, or that is corrected, when the form was opened. */
   seen: v.optional(v.nullable(v.object({ cardId: v.string(), revision: v.number() }))),
 });
@@ -29,6 +32,7 @@ export interface ReadCardInput {
   readonly takenOn: string;
   readonly readings: StoredReadings;
   readonly seen: SeenCard;
+  readonly as: string;
 }
 
 /** A reading taken again has its unit at each taking, or else the shop's. */
@@ -46,7 +50,7 @@ export function readCardInput(input: unknown, unit: Unit): ActionResult<ReadCard
         (issue): FieldError => ({ field: String(issue.path?.[0]?.key ?? ""), message: issue.message }),
       ),
     );
-  const { name, takenOn, readings, seen = null } = parsed.output;
+  const { name, takenOn, readings, seen = null, as = randomUUID() } = parsed.output;
   const taken = Object.fromEntries(Object.entries(readings).filter(([, typed]) => typed.trim() !== ""));
   const { errors } = readCard(taken, unit);
   if (errors.length > 0)
@@ -60,6 +64,7 @@ export function readCardInput(input: unknown, unit: Unit): ActionResult<ReadCard
       takenOn,
       readings: Object.fromEntries(Object.entries(taken).map(([id, typed]) => [id, keepAsTyped(typed, unit)])),
       seen,
+      as,
     },
   };
 }

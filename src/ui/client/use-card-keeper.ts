@@ -6,6 +6,7 @@ import type { Card } from "@/db";
 import { saveCard, saveClient, saveCorrection } from "@/server/card-actions";
 import type { SeenCard } from "@/server/card-input";
 import type { FieldError } from "@/server/result";
+import { newId } from "@/ui/shell/new-id";
 import type { TypedCard } from "./use-kept-card";
 
 /** What a form keeps: a new client, a new card of one, or a correction of a card. */
@@ -24,9 +25,9 @@ export type Keeping =
 
 const AGAIN_AFTER_MS = 5000;
 
-function send(task: CardTask, typed: TypedCard, seen: SeenCard) {
-  if (task.kind === "client") return saveClient(typed);
-  const input = { ...typed, seen };
+function send(task: CardTask, typed: TypedCard, seen: SeenCard, as: string) {
+  if (task.kind === "client") return saveClient({ ...typed, as });
+  const input = { ...typed, seen, as };
   return task.kind === "card" ? saveCard(task.clientId, input) : saveCorrection(task.cardId, input);
 }
 
@@ -34,12 +35,13 @@ function send(task: CardTask, typed: TypedCard, seen: SeenCard) {
 export function useCardKeeper(task: CardTask, typed: TypedCard, onKept: () => void) {
   const router = useRouter();
   const [keeping, setKeeping] = useState<Keeping>({ state: "writing", errors: [] });
+  const [as] = useState(newId);
   const [seen, setSeen] = useState(task.kind === "client" ? null : task.seen);
 
   const keep = useCallback(
     async (beside: SeenCard) => {
       setKeeping((before) => (before.state === "waiting" ? before : { state: "sending" }));
-      const result = await send(task, typed, beside).catch(() => null);
+      const result = await send(task, typed, beside, as).catch(() => null);
       if (result === null) setKeeping({ state: "waiting" });
       else if (result.ok) {
         onKept();
@@ -47,7 +49,7 @@ export function useCardKeeper(task: CardTask, typed: TypedCard, onKept: () => vo
       } else if ("theirs" in result) setKeeping({ state: "met", theirs: result.theirs });
       else setKeeping({ state: "writing", errors: result.errors });
     },
-    [task, typed, onKept, router],
+    [task, typed, onKept, router, as],
   );
 
   useEffect(() => {
