@@ -1,4 +1,7 @@
 import { spawnSync } from "node:child_process";
+import { mkdtempSync } from "node:fs";
+import { tmpdir } from "node:os";
+import { join } from "node:path";
 import type { Browser } from "playwright-core";
 import { afterAll, beforeAll, describe, expect, it } from "vitest";
 import { openBrowser, openLayings, openPage, orderPath } from "./browser";
@@ -176,5 +179,19 @@ describe("what goes wrong is said where it happened, and nothing typed is lost",
     });
     expect(second.status).toBe(1);
     expect(second.stderr).toContain("already running on the data folder");
+  });
+  it("a port that another program has is said, and nothing is called open", () => {
+    const second = spawnSync(process.execPath, ["--import", "tsx", "scripts/start.ts"], {
+      env: {
+        ...process.env,
+        INNER_FOLD_DATA: mkdtempSync(join(tmpdir(), "inner-fold-port-")),
+        PORT: new URL(address).port,
+      },
+      encoding: "utf8",
+      timeout: 30_000,
+    });
+    expect(second.status).toBe(1);
+    expect(second.stderr).toContain("taken by another program");
+    expect(second.stdout).not.toContain("is open");
   });
 });

@@ -1,5 +1,6 @@
 import { closeDatabase, database, FolderInUse } from "@/db";
 import { keepDumping } from "./backup/dumps";
+import { sayError } from "./say-error";
 
 /** Opens the shop's data before the first page, and closes it when the process is asked to end. */
 export async function openShop(): Promise<void> {
@@ -7,12 +8,13 @@ export async function openShop(): Promise<void> {
     await database();
   } catch (error) {
     process.stderr.write(
-      `\n${error instanceof FolderInUse ? error.message : `The data folder could not be opened: ${String(error)}`}\n\n`,
+      `\n${error instanceof FolderInUse ? error.message : `The data folder could not be opened: ${sayError(error)}`}\n\n`,
     );
     process.exit(1);
   }
   keepDumping();
-  for (const signal of ["SIGTERM", "SIGINT"] as const) {
-    process.once(signal, () => void closeDatabase().finally(() => process.exit(0)));
-  }
+  const end = () => void closeDatabase().finally(() => process.exit(0));
+  for (const signal of ["SIGTERM", "SIGINT"] as const) process.once(signal, end);
+  // Started by another program, it ends with that one, even when that one was killed.
+  if (process.env.INNER_FOLD_PARENT === "stdin") process.stdin.resume().once("end", end);
 }

@@ -1,6 +1,7 @@
 import { mkdir, readdir, readFile, stat, unlink } from "node:fs/promises";
 import { join } from "node:path";
 import { type Database, database, dataFolder, readWholeShop, type WholeShop } from "@/db";
+import { sayError } from "../say-error";
 import { copiesToDrop, nameCopy, readCopyName } from "./prune";
 import { checksumOfShop, readShopFile, writeShopFile } from "./shop-file";
 import { clearUnfinished, writeWhole } from "./write-whole";
@@ -70,7 +71,7 @@ export async function dumpIfChanged(db: Database, now: Date): Promise<string | n
 export function keepDumping(): void {
   const dump = async () => dumpIfChanged(await database(), new Date());
   const sayFailure = (error: unknown) =>
-    process.stderr.write(`The hourly copy of the shop could not be written: ${String(error)}\n`);
+    process.stderr.write(`The hourly copy of the shop could not be written: ${sayError(error)}\n`);
   clearUnfinished(folder()).then(dump).catch(sayFailure);
   setInterval(() => dump().catch(sayFailure), EVERY_MS).unref();
 }
