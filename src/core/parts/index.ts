@@ -1,9 +1,9 @@
 export { bringRooms, room } from "#rooms";
-export { bodyChoices, neckOffers, offer } from "./body-choices";
-export type { BodyStyle } from "./body-form";
-export { bodyNeeds, bodyRules } from "./body-needs";
+export { bodyChoices, neckOffers, offer } from "./body/body-choices";
+export type { BodyStyle } from "./body/body-form";
+export { bodyNeeds, bodyRules } from "./body/body-needs";
+export { lowerStripOffers } from "./body/lower-strip-choices";
 export { finishChoices, finishesEdges } from "./finish/finish-choices";
-export { lowerStripOffers } from "./lower-strip-choices";
 export { offerFrom } from "./offers";
 export type { RoomId } from "./room-ids";
 export {

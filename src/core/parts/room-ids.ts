@@ -1,4 +1,4 @@
-import type * as bodyRoom from "./body-room";
+import type * as bodyRoom from "./body/body-room";
 import type * as finishRoom from "./finish/finish-room";
 import type * as skirtRoom from "./skirt/skirt-room";
 

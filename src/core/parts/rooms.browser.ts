@@ -7,7 +7,7 @@ type Bring = { readonly [Id in RoomId]: () => Promise<Rooms[Id]> };
 type Kept = { -readonly [Id in RoomId]?: Rooms[Id] };
 
 const bring: Bring = {
-  body: () => import("./body-room"),
+  body: () => import("./body/body-room"),
   skirt: () => import("./skirt/skirt-room"),
   finish: () => import("./finish/finish-room"),
 };

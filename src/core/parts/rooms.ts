@@ -1,4 +1,4 @@
-import * as body from "./body-room";
+import * as body from "./body/body-room";
 import * as finish from "./finish/finish-room";
 import type { RoomId, Rooms } from "./room-ids";
 import * as skirt from "./skirt/skirt-room";

@@ -1,2 +1,0 @@
-export { chalkBody } from "./body";
-export { chalkLowerStrip } from "./lower-strip";

@@ -1,0 +1,2 @@
+export { chalkBody } from "./chalk-body";
+export { chalkLowerStrip } from "./lower-strip";

@@ -1,0 +1,57 @@
+import type { PieceChalk, Term } from "../../chalk";
+import { both, type Inches, pickSystem } from "../../length";
+
+/** Pitch from buttonhole to buttonhole (craft: front bands). */
+const LEAST_PITCH = both(2.5, 6.5);
+const USUAL_PITCH = both(3, 7.5);
+const MOST_PITCH = both(3.5, 9);
+/** From the neck edge down to the first, when the collar stand carries none. */
+const BELOW_NECK = both(0.75, 2);
+/** No buttonhole within this of the lower edge: it would go through the hem. */
+const ABOVE_HEM = both(3, 7.5);
+
+/** Buttonholes down the centre front: where each lies below the top line, and the pitch. */
+export interface ButtonPlan {
+  readonly downs: readonly Inches[];
+  readonly pitch: Inches;
+}
+
+/**
+ * Even spaces from the neck with one buttonhole on the bust line, so that the front does not gape there, and none
+ * through the hem or a waist seam (craft: front bands and button stands).
+ */
+export function planButtons(neckDown: Inches, bustDown: Inches, endDown: Inches, metric: boolean): ButtonPlan {
+  const pick = (length: typeof USUAL_PITCH) => pickSystem(length, metric);
+  const first = neckDown + pick(BELOW_NECK);
+  const last = endDown - pick(ABOVE_HEM);
+  const span = bustDown - first;
+  // A neck at or below the bust line starts on it, at the usual pitch.
+  const spaces = span <= pick(LEAST_PITCH) / 2 ? 0 : Math.max(1, Math.round(span / pick(USUAL_PITCH)));
+  const pitch = spaces === 0 ? pick(USUAL_PITCH) : Math.min(pick(MOST_PITCH), span / spaces);
+  const start = spaces === 0 ? Math.max(first, bustDown) : bustDown - spaces * pitch;
+  const downs: Inches[] = [];
+  for (let down = start; down <= last + 1e-9; down += pitch) downs.push(down);
+  return { downs, pitch };
+}
+
+/** Marks the buttonholes on the centre-front line. */
+export function chalkButtons(piece: PieceChalk, { downs, pitch }: ButtonPlan): void {
+  for (const [index, down] of downs.entries()) {
+    const first = downs[0] ?? 0;
+    const terms: readonly Term[] = [
+      { code: "first-buttonhole", kind: "style", value: first, source: "parts:buttons" },
+      ...(index === 0
+        ? []
+        : [
+            {
+              code: "pitch-times",
+              about: { count: index },
+              kind: "style",
+              value: down - first,
+              source: `parts:buttons:${pitch}`,
+            } as const,
+          ]),
+    ];
+    piece.centreMark(`button-${index + 1}`, { terms, why: "buttonhole" });
+  }
+}
