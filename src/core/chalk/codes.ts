@@ -57,6 +57,7 @@ export const termCodes = [
   "let-out-to-chest",
   "line-slants",
   "mean-of-both-half-lengths",
+  "measured-on-the-sewn-waist",
   "meets-the-dart-above",
   "nearest-tick",
   "neck-depth",

@@ -3,6 +3,7 @@ import type { Path, Point, Radians } from "../geometry";
 import type { Inches } from "../length";
 import type { DeclaredCode, PieceName, TakeOutCode } from "./codes";
 import type { Given } from "./given";
+import type { JoinId, JoinSide } from "./join-ids";
 import type { Term } from "./term";
 
 export const lineIds = ["top", "chest", "bust", "underbust", "waist", "hip", "flare", "hem"] as const;
@@ -385,6 +386,14 @@ export interface Remark {
   readonly numbers: Readonly<Record<string, Inches>>;
 }
 
+/** Half an edge as it was drawn and as it was measured on the garment. */
+export interface MeasuredEdge {
+  readonly join: JoinId;
+  readonly half: JoinSide;
+  readonly drawn: Inches;
+  readonly measured: Inches;
+}
+
 /** A garment drawn: plain data from which everything else is read. */
 export interface Draft {
   readonly garment: string;
@@ -397,6 +406,8 @@ export interface Draft {
   readonly opensTo: Inches | null;
   /** Choices that a rule of the house left without effect, and like remarks for the tailor. */
   readonly remarks: readonly Remark[];
+  /** Edges that were drawn to be measured on the sewn garment, and were. */
+  readonly measured: readonly MeasuredEdge[];
   /** Readings that the recipe used. */
   readonly needed: readonly MeasurementId[];
 }

@@ -4,6 +4,7 @@ import { certain } from "../result";
 import { type ResolvedRules, type RuleId, type RuleValue, ruleTick } from "../rules";
 import type { ChoiceValues } from "./choice";
 import type { TermCode } from "./codes";
+import type { LateMeasures } from "./late";
 import { type Sum, settle, type Term } from "./term";
 
 /** A reading that a draft uses, with where it came from. */
@@ -31,6 +32,8 @@ export interface Given {
   readonly rules: ResolvedRules;
   readonly choices: ChoiceValues;
   readonly figureNotes: readonly FigureNote[];
+  /** Reaches only the length of an open edge: nothing else may know whether that was drawn or measured. */
+  readonly late: LateMeasures;
   /** Of the main cloth, from selvedge to selvedge: how many strips a round takes, and how a ring is pieced. */
   readonly clothWidth: Inches;
 }

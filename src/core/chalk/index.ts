@@ -87,7 +87,9 @@ export {
   settleOnTape,
   turnTerm,
 } from "./given";
-export type { JoinId, OpenEdge, WalkedEdge } from "./join";
+export { easeTo, type OpenEdge, type WalkedEdge } from "./join";
+export type { JoinId } from "./join-ids";
+export { type LateId, type LateMeasures, lateIds, lateUsed } from "./late";
 export { drawOutline } from "./outline";
 export type { EdgeChalk, MarkChalk, PieceStart } from "./piece-calls";
 export { PieceChalk } from "./piece-chalk";

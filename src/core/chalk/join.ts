@@ -1,13 +1,9 @@
 import { pathEnd } from "../geometry";
 import type { Inches } from "../length";
-import type { Edge, EdgeReference, Half, Piece } from "./draft";
+import type { Edge, EdgeReference, Piece, SeamPlan } from "./draft";
+import type { JoinId, JoinSide } from "./join-ids";
+import { type LateMeasures, lateLength } from "./late";
 import { alongSewn, sewnLength } from "./sewn";
-
-/** Where parts of a garment meet. */
-export const joinIds = ["neck", "armhole", "waist", "lower-edge", "wrist", "front-edge"] as const;
-export type JoinId = (typeof joinIds)[number];
-
-type JoinSide = Exclude<Half, null>;
 
 /** An edge with the piece that it is of. */
 export interface WalkedEdge {
@@ -22,8 +18,10 @@ export interface OpenEdge {
   readonly rows: Readonly<Record<JoinSide, readonly EdgeReference[]>>;
   /** The same with their pieces, as they lie and move no more. */
   readonly walk: Readonly<Record<JoinSide, readonly WalkedEdge[]>>;
-  /** How long each half is sewn, its darts closed. */
+  /** How long each half is sewn, its darts closed; as measured on the garment, where it was. */
   readonly length: Readonly<Record<JoinSide, Inches>>;
+  /** How much longer it was measured than it is drawn; 0 where it was not measured. */
+  readonly off: Readonly<Record<JoinSide, Inches>>;
   /** Where darts close into it, along the sewn edge from the centre: what meets it closes its own there. */
   readonly darts: Readonly<Record<JoinSide, readonly Inches[]>>;
 }
@@ -35,19 +33,28 @@ function dartsOf(edge: Edge): readonly Inches[] {
   return inwards ? along.map((one) => sewnLength(edge) - one).reverse() : along;
 }
 
-/** An open edge measured on pieces that move no more. */
-export function measureJoin(id: JoinId, rows: OpenEdge["rows"], pieces: readonly Piece[]): OpenEdge {
+/** An open edge measured on pieces that move no more, or as it was measured on the garment. */
+export function measureJoin(
+  id: JoinId,
+  rows: OpenEdge["rows"],
+  pieces: readonly Piece[],
+  late: LateMeasures,
+): OpenEdge {
   const edges = pieces.flatMap((piece) =>
     piece.edges.map((edge) => [`${piece.id}/${edge.id}`, { piece, edge }] as const),
   );
   const row = (side: JoinSide) =>
     rows[side].flatMap((one) => edges.filter(([id]) => id === one).map(([, walked]) => walked));
   const walk = { front: row("front"), back: row("back") };
-  const length = (side: JoinSide) => walk[side].reduce((sum, { edge }) => sum + sewnLength(edge), 0);
+  const drawnLength = (side: JoinSide) => walk[side].reduce((sum, { edge }) => sum + sewnLength(edge), 0);
+  const drawn = { front: drawnLength("front"), back: drawnLength("back") };
+  const length = lateLength(id, drawn, late);
+  // Where the edge stretched, what closes into it moved with it.
+  const share = (side: JoinSide) => (drawn[side] === 0 ? 1 : length[side] / drawn[side]);
   const darts = (side: JoinSide) => {
     let before = 0;
     return walk[side].flatMap(({ edge }) => {
-      const own = dartsOf(edge).map((along) => before + along);
+      const own = dartsOf(edge).map((along) => share(side) * (before + along));
       before += sewnLength(edge);
       return own;
     });
@@ -56,7 +63,14 @@ export function measureJoin(id: JoinId, rows: OpenEdge["rows"], pieces: readonly
     id,
     rows,
     walk,
-    length: { front: length("front"), back: length("back") },
+    length,
+    off: { front: length.front - drawn.front, back: length.back - drawn.back },
     darts: { front: darts("front"), back: darts("back") },
   };
+}
+
+/** How much longer than the drawn edge what is sewn to it may be: it was made as long as that was measured. */
+export function easeTo({ off }: OpenEdge, sides: readonly JoinSide[], halves: number): SeamPlan["ease"] {
+  const more = halves * sides.reduce((sum, side) => sum + off[side], 0);
+  return { least: more, most: more };
 }

@@ -1,9 +1,11 @@
 import type { MeasurementId } from "../body";
 import type { Inches } from "../length";
 import { certain, fail, type Result, succeed } from "../result";
-import type { Draft, GirthPlan, Opening, PartId, Piece, Remark, SeamPlan } from "./draft";
+import type { Draft, GirthPlan, MeasuredEdge, Opening, PartId, Piece, Remark, SeamPlan } from "./draft";
 import { type Given, givenStep } from "./given";
-import { type JoinId, measureJoin, type OpenEdge } from "./join";
+import { measureJoin, type OpenEdge } from "./join";
+import type { JoinId } from "./join-ids";
+import { lateUsed } from "./late";
 import type { PieceStart } from "./piece-calls";
 import { PieceChalk } from "./piece-chalk";
 import { raisePiece } from "./raise-piece";
@@ -31,6 +33,7 @@ export class Sheet {
   readonly #settled: Piece[] = [];
   readonly #strips: Piece[] = [];
   readonly #remarks: Remark[] = [];
+  readonly #measured: MeasuredEdge[] = [];
   readonly #joins = new Map<JoinId, OpenEdge>();
   #open: OpenPart | null = null;
   #fromEdge = false;
@@ -54,8 +57,17 @@ export class Sheet {
     this.#settled.push(...settleOnCloth(split.pieces, givenStep(this.given)));
     for (const [index, { id }] of part.opens.entries()) {
       const { a, b } = certain(split.seams[index], `the open ${id}`);
-      this.#joins.set(id, measureJoin(id, { front: a, back: b }, this.#settled));
+      const open = measureJoin(id, { front: a, back: b }, this.#settled, this.given.late);
+      this.#joins.set(id, open);
+      this.#tellMeasured(open);
     }
+  }
+
+  /** What was measured is kept beside what was drawn: who sees both learns where the work gives way. */
+  #tellMeasured({ id, length, off }: OpenEdge): void {
+    if (lateUsed(id, this.given.late).length === 0) return;
+    for (const half of ["front", "back"] as const)
+      this.#measured.push({ join: id, half, drawn: length[half] - off[half], measured: length[half] });
   }
 
   #inPart(): OpenPart {
@@ -140,6 +152,7 @@ export class Sheet {
       opening: this.#opening,
       opensTo: this.#opensTo,
       remarks: this.#remarks,
+      measured: this.#measured,
       needed,
     };
   }

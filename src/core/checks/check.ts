@@ -2,6 +2,7 @@ import type { Draft, Remark } from "../chalk";
 import type { Inches } from "../length";
 import type { Finding } from "./finding";
 import { findGirthErrors, type Girth, measureGirths } from "./girths";
+import { findLateProblems } from "./late";
 import { findLedgerErrors, keepLedger, type LedgerRow } from "./ledger";
 import { findOutlineErrors } from "./outline";
 import { findPanelOverlaps } from "./panels";
@@ -57,6 +58,7 @@ export function checkDraft(draft: Draft): Report {
     ...findShapeProblems(draft),
     ...findWearingProblems(draft),
     ...findSkirtProblems(draft),
+    ...findLateProblems(draft),
     ...draft.remarks.map(({ id, piece, numbers }): Finding => ({ id, level: remarkLevel(id), piece, numbers })),
     ...findReadingProblems(draft),
   ];

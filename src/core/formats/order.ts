@@ -104,14 +104,3 @@ export interface OrderError {
   readonly message: string;
   readonly nearest: string | number | boolean | null;
 }
-
-/** Late measures that an order may carry (craft: making). */
-export const lateMeasures = [
-  "armhole",
-  "armholeFront",
-  "armholeBack",
-  "necklineFront",
-  "necklineBack",
-  "waistEdge",
-  "cuffEdge",
-] as const;

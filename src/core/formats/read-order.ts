@@ -1,11 +1,11 @@
-import { type ClothId, type FigureNote, type Given, lineIds } from "../chalk";
+import { type ClothId, type FigureNote, type Given, type LateMeasures, lateIds, lineIds } from "../chalk";
 import type { Cloth, FoldKind, LayWay } from "../cloth";
 import { findGarment, type Garment, garments } from "../garments";
 import type { Unit } from "../length";
 import { fail, type Result, succeed } from "../result";
 import { type RuleOverrides, type RuleSetId, resolveRules, ruleSets } from "../rules";
 import { nearestWord } from "./nearest";
-import { lateMeasures, type Order, type OrderError } from "./order";
+import type { Order, OrderError } from "./order";
 import { gatherReadings, missingErrors, readCard } from "./read-card";
 import { readCloths } from "./read-cloth";
 import { readChoices, readRules } from "./read-decisions";
@@ -54,17 +54,20 @@ function readFigureNotes(order: Order, unit: Unit): Collected<readonly FigureNot
   return { value: notes, errors };
 }
 
-function readLate(order: Order, unit: Unit): readonly OrderError[] {
-  return Object.entries(order.measuredOnGarment ?? {}).flatMap(([id, value]): readonly OrderError[] => {
+function readLate(order: Order, unit: Unit): Collected<LateMeasures> {
+  const errors: OrderError[] = [];
+  const late = Object.entries(order.measuredOnGarment ?? {}).flatMap(([id, value]) => {
     const path = `measuredOnGarment.${id.slice(0, 60)}`;
-    if (!(lateMeasures as readonly string[]).includes(id)) {
-      return [
-        { path, message: `“${id.slice(0, 60)}” is not measured on a garment.`, nearest: nearestWord(id, lateMeasures) },
-      ];
+    if (!(lateIds as readonly string[]).includes(id)) {
+      const message = `“${id.slice(0, 60)}” is not measured on a garment.`;
+      errors.push({ path, message, nearest: nearestWord(id, lateIds) });
+      return [];
     }
     const read = readPositiveLength(value, { path, label: id, unit });
-    return read.ok ? [] : read.issues;
+    if (!read.ok) errors.push(...read.issues);
+    return read.ok ? [[id, read.value] as const] : [];
   });
+  return { value: Object.fromEntries(late), errors };
 }
 
 function unknownGarment(id: string): OrderError {
@@ -92,7 +95,8 @@ export function readOrder(input: unknown): Result<ReadOrder, OrderError> {
   const metric = ruleSets[rules.set].metric;
   const cloths = readCloths(order, unit, metric);
   const notes = readFigureNotes(order, unit);
-  const errors = [...card.errors, ...rules.errors, ...cloths.errors, ...notes.errors, ...readLate(order, unit)];
+  const late = readLate(order, unit);
+  const errors = [...card.errors, ...rules.errors, ...cloths.errors, ...notes.errors, ...late.errors];
   if (garment === undefined) return fail(unknownGarment(order.garment), ...errors);
 
   const choices = readChoices(garment.choices, order.choices, unit, metric);
@@ -113,6 +117,7 @@ export function readOrder(input: unknown): Result<ReadOrder, OrderError> {
     rules: resolved,
     choices: choices.values,
     figureNotes: notes.value,
+    late: late.value,
     clothWidth: cloths.value.main.width,
   };
   const fold = (choices.values.fold ?? "one-fold") as FoldKind;

@@ -5,6 +5,7 @@ import {
   bodyTerm,
   bodyValue,
   dartNames,
+  easeTo,
   type Given,
   givenBackTerms,
   type OpenEdge,
@@ -298,7 +299,12 @@ function promise(
     sheet.girth({ line, on: line, body: bodyValue(given, line), ease: ruleLength(given, `ease.${line}`) });
   if (above !== null) {
     for (const side of ["front", "back"] as const)
-      sheet.seam({ id: `waist-join-${side}`, a: [`${skirtPieces[side]}/waist`], b: above.rows[side], ease: meets });
+      sheet.seam({
+        id: `waist-join-${side}`,
+        a: [`${skirtPieces[side]}/waist`],
+        b: above.rows[side],
+        ease: easeTo(above, [side], 1),
+      });
     return;
   }
   const down = halves.back.numbers.hipDown + form.zipEnd;
@@ -337,6 +343,9 @@ export function chalkFitted(sheet: Sheet, form: SkirtForm, above: OpenEdge | nul
     chalkWaistFacing(sheet, chalked);
     return null;
   }
-  const { length, rows } = sheet.take("waist");
-  return { length, sewn: [...rows.front, ...rows.front, ...rows.back, ...rows.back], gathered: false };
+  const open = sheet.take("waist");
+  const { length, rows } = open;
+  const { most } = easeTo(open, ["front", "back"], 2);
+  const sewn = [...rows.front, ...rows.front, ...rows.back, ...rows.back];
+  return { length, sewn, gathered: false, ease: { least: -most, most: -most } };
 }

@@ -105,7 +105,8 @@ export function chalkRingSkirt(sheet: Sheet, form: SkirtForm, above: OpenEdge | 
   // The radius is chalked to a 32nd: what that adds to the round is said.
   const rounding = Math.PI * ring.share * (given.metric ? 1 / 25.4 : 1 / 32);
   const ease = { least: lost - rounding, most: lost + rounding };
-  if (hanger.rows !== null) sheet.seam({ id: "waist-join", a: sewn, b: hanger.rows, ease });
+  const meets = { least: ease.least + hanger.off, most: ease.most + hanger.off };
+  if (hanger.rows !== null) sheet.seam({ id: "waist-join", a: sewn, b: hanger.rows, ease: meets });
   if (hanger.rows !== null) return null;
   const quarter = form.elastic ? { front: round / 4, back: round / 4 } : hanger.length;
   return { length: quarter, sewn, gathered: false, ease };

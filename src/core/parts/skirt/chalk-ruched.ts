@@ -1,5 +1,6 @@
 import { chalkStrip } from "../../blocks";
 import {
+  easeTo,
   givenStep,
   type OpenEdge,
   onTape,
@@ -123,7 +124,12 @@ export function chalkRuched(sheet: Sheet, form: SkirtForm, above: OpenEdge | nul
   const front = [`${narrow}/waist`, `${wide}/waist`] as const;
   if (above === null) return { length, sewn: [...front, "skirt-back/waist", "skirt-back/waist"], gathered: false };
   const { rows } = above;
-  sheet.seam({ id: "waist-join-front", a: front, b: [...rows.front, ...rows.front], ease: meets });
-  sheet.seam({ id: "waist-join-back", a: ["skirt-back/waist"], b: rows.back, ease: meets });
+  sheet.seam({
+    id: "waist-join-front",
+    a: front,
+    b: [...rows.front, ...rows.front],
+    ease: easeTo(above, ["front"], 2),
+  });
+  sheet.seam({ id: "waist-join-back", a: ["skirt-back/waist"], b: rows.back, ease: easeTo(above, ["back"], 1) });
   return null;
 }

@@ -22,6 +22,8 @@ export interface Hanger {
   /** Every edge round the body's waist; null for a band that is still to be chalked, or elastic. */
   readonly rows: readonly EdgeReference[] | null;
   readonly opening: StripOpening | null;
+  /** How much longer it was measured round than it is drawn. */
+  readonly off: Inches;
 }
 
 /** Elastic lets the skirt be pulled on when it is this much wider than the hip. */
@@ -51,6 +53,7 @@ export function planHanger(given: Given, form: SkirtForm, above: OpenEdge | null
     round: 2 * (length.front + length.back),
     rows: above === null ? null : [...front, ...front, ...back, ...back],
     opening: openingOf(given, form),
+    off: above === null ? 0 : 2 * (above.off.front + above.off.back),
   };
 }
 

@@ -93,7 +93,8 @@ type PlannedHalf = Omit<HalfSkirt, "drawn" | "slitTop" | "sideSlit">;
 function planWaist(given: Given, form: SkirtForm, side: Side, hip: Sum, above: OpenEdge | null): Sum {
   if (above !== null) {
     const value = above.length[side];
-    return { value, terms: [{ code: "sewn-waist-of-the-body", kind: "drawn", value, source: "join:waist" }] };
+    const code = above.off[side] === 0 ? "sewn-waist-of-the-body" : "measured-on-the-sewn-waist";
+    return { value, terms: [{ code, kind: "drawn", value, source: "join:waist" }] };
   }
   return form.elastic ? hip : settleOnTape(given, quarter(given, side, "waist"));
 }

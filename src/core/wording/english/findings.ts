@@ -48,6 +48,25 @@ const doubts: Readonly<Record<DoubtCode, (spoken: Spoken) => string>> = {
     `${label} was ${say("against")} on the last card and is now ${say("value")}. Right client?`,
 };
 
+const joinNames: Readonly<Record<string, string>> = { neck: "neck", armhole: "armhole", waist: "sewn waist" };
+
+/** Half an edge where parts meet: `front half of the sewn waist`. */
+const nameJoin = ({ words }: Finding): string =>
+  `${words?.half ?? "other"} half of the ${joinNames[words?.join ?? ""] ?? "edge"}`;
+
+const lateNames: Readonly<Record<string, string>> = {
+  necklineFront: "The front neck",
+  necklineBack: "The back neck",
+  armholeFront: "The front armhole",
+  armholeBack: "The back armhole",
+  armhole: "The armhole",
+  waistFront: "The front waist edge",
+  waistBack: "The back waist edge",
+  waistEdge: "The waist edge",
+  cuffEdge: "The edge for the cuff",
+  flounceEdge: "The edge for the flounce",
+};
+
 const BOUND = "Drawn a little tight round a curve, a bias strip lies flat; the bound edge has no allowance.";
 
 const findings: Readonly<Record<FindingId, (spoken: Spoken) => FindingWording>> = {
@@ -291,6 +310,19 @@ const findings: Readonly<Record<FindingId, (spoken: Spoken) => FindingWording>> 
   "binding-both": ({ say }) => ({
     text: `Chalk lines across the square at 45°, ${say("wide")} apart: joined at 45° they make ${say("neck")} for the neck and ${say("armhole")} for each armhole.`,
     remedy: BOUND,
+  }),
+  "late-differs": ({ finding, say }) => ({
+    text: `The ${nameJoin(finding)} was drawn ${say("drawn")} and measures ${say("measured")} on the garment: what is sewn to it is drawn to that.`,
+    remedy:
+      "Usual causes: it stretched in the hand, the allowance was taken twice, another line was sewn, or the chalked neck was cut.",
+  }),
+  "late-far-off": ({ finding, say }) => ({
+    text: `The ${nameJoin(finding)} measures ${say("measured")} on the garment, ${say("off")} from the ${say("drawn")} that were drawn.`,
+    remedy: "Measure it again before anything is cut to it: half of it, along the stitching, the tape on its edge.",
+  }),
+  "late-unused": ({ finding, say }) => ({
+    text: `${lateNames[finding.words?.late ?? ""] ?? "A measure of the garment"}, ${say("value")}, changes nothing: no piece here is drawn to it.`,
+    remedy: "It stays with the order, for a garment that has the piece.",
   }),
   "armhole-may-gape": ({ say }) => ({
     text: `The bust is ${say("fullness")} more than the ribs below it: a bare armhole will stand away in front.`,

@@ -72,6 +72,7 @@ const terms: Readonly<Record<TermCode, string | Say>> = {
   "panel-take-out": "Take-out of the panel seam",
   "pegged-in": "Pegged in",
   "room-to-pull-on": "Room to pull it on over the hip",
+  "measured-on-the-sewn-waist": "Measured on the sewn waist",
   "meets-the-dart-above": "Closes where the dart above does",
   "sewn-waist-of-the-body": "The body's waist edge, sewn",
   "share-of-the-waist": "Half way across the quarter: no bust span was taken",
