@@ -1,6 +1,5 @@
 /** Where parts of a garment meet. */
-export const joinIds = ["neck", "armhole", "waist", "lower-edge", "wrist", "front-edge"] as const;
-export type JoinId = (typeof joinIds)[number];
+export type JoinId = "neck" | "armhole" | "waist" | "lower-edge" | "wrist" | "front-edge";
 
 /** An edge where parts meet has two halves. */
 export type JoinSide = "front" | "back";

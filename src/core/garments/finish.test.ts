@@ -178,6 +178,24 @@ it.each(bodies.map(({ id }) => id))("every end of neck and armhole of a %s is dr
     for (const body of bodies) expect(wrongOf(garment, choices, body), JSON.stringify(choices)).toEqual([]);
 });
 
+it.each([
+  ["flared-blouse", "close"],
+  ["yoke-gown", "close"],
+  ["pocket-shirt", "metric"],
+  ["shirt-dress", "metric"],
+])(
+  "an armhole facing of a %s, %s, never crosses itself, however its side was turned or its scoop bends",
+  (garment, set) => {
+    const crossed = [...makeCrowd(23, 60), ...makeCrowd(99, 60)].filter((measurements) => {
+      const choices = { neckFinish: "facing", armholeFinish: "faced" };
+      const read = readOrder({ garment, choices, rules: { set }, client: { card: { measurements } } });
+      const drawn = read.ok ? draftOrder(read.value) : read;
+      return !drawn.ok && JSON.stringify(drawn.issues).includes("outline-crosses-itself");
+    });
+    expect(crossed).toEqual([]);
+  },
+);
+
 it("a skirt has no armhole to finish, and says so", () => {
   const outcome = makeSheet({
     garment: "circle-skirt",

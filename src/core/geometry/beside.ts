@@ -17,17 +17,38 @@ const PARTS = 3;
 /** Ways that differ by less than this run on without a corner. */
 const RUNS_ON = 0.02;
 
+interface BesidePlace {
+  readonly point: Point;
+  readonly tangent: Direction;
+}
+
+/** Where a curve bends tighter than the distance its parallel runs back on itself: a chalked line goes straight on. */
+function unfolded(places: readonly BesidePlace[], by: Inches): readonly BesidePlace[] {
+  const runsOn = (from: BesidePlace, to: BesidePlace) => dot(subtract(to.point, from.point), to.tangent) > by / 100;
+  const kept: BesidePlace[] = [];
+  for (const [index, place] of places.entries()) {
+    const last = index === places.length - 1;
+    if (last) while (kept.length > 1 && !runsOn(kept.at(-1) as BesidePlace, place)) kept.pop();
+    const before = kept.at(-1);
+    if (before === undefined || last || runsOn(before, place)) kept.push(place);
+  }
+  return kept;
+}
+
 /** One segment moved square to itself, to the right of the walk. */
 function moveBeside({ from, segment }: { readonly from: Point; readonly segment: Segment }, by: Inches): Stretch {
   const path: Path = { start: from, segments: [segment] };
   const length = pathLength(path);
   const parts = segment.kind === "line" ? 1 : PARTS;
-  const places = Array.from({ length: parts + 1 }, (_, index) => {
-    const { point, tangent } = placeAtLength(path, (length * index) / parts);
-    return { point: add(point, scale(rightOf(tangent), by)), tangent };
-  });
+  const places = unfolded(
+    Array.from({ length: parts + 1 }, (_, index) => {
+      const { point, tangent } = placeAtLength(path, (length * index) / parts);
+      return { point: add(point, scale(rightOf(tangent), by)), tangent };
+    }),
+    by,
+  );
   const segments = places.slice(1).map((to, index): Segment => {
-    const before = places[index] as (typeof places)[number];
+    const before = places[index] as BesidePlace;
     if (segment.kind === "line") return lineTo(to.point);
     const handle = distance(before.point, to.point) / 3;
     return cubicTo(
@@ -36,7 +57,7 @@ function moveBeside({ from, segment }: { readonly from: Point; readonly segment:
       to.point,
     );
   });
-  const [first, last] = [places[0], places.at(-1)] as [(typeof places)[number], (typeof places)[number]];
+  const [first, last] = [places[0], places.at(-1)] as [BesidePlace, BesidePlace];
   return { from: first.point, leaving: first.tangent, segments, to: last.point, arriving: last.tangent };
 }
 

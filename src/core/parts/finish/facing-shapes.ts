@@ -74,11 +74,9 @@ export function shapeArmholeFacing({ shoulder, armhole, side }: ClosedHalf, dept
   const [down] = splitAtLength(side, depth);
   const low = pathEnd(down);
   const beside = pathBeside(armhole, depth, { start: end.start });
-  // An armhole that comes down plumb has no underarm to lie under: its facing is rounded to the side.
-  const inner =
-    distance(pathEnd(beside), low) < depth / 2
-      ? pathBeside(armhole, depth, { start: end.start, end: low })
-      : roundTo(beside, low, leftOf(placeAtLength(down, depth).tangent));
+  // Under the arm it is rounded to the side, wherever that leans: a closed dart may have turned it.
+  const [kept] = splitAtLength(beside, Math.max(0, pathLength(beside) - depth));
+  const inner = roundTo(kept, low, leftOf(placeAtLength(down, depth).tangent));
   return { shoulder: end, armhole, side: down, inner: reversePath(inner) };
 }
 
