@@ -11,17 +11,16 @@ import {
 import {
   add,
   at,
-  cubicTo,
-  distance,
   joinPaths,
   mapPath,
   movePath,
   type Path,
   type Point,
+  pathBeside,
   pathEnd,
   pathLength,
   placeAtLength,
-  rightOf,
+  reversePath,
   scale,
   smoothOver,
   splitAtLength,
@@ -81,24 +80,6 @@ function onTopLine({ waist, side }: ClosedTop): ClosedTop {
   return { waist: movePath(waist, down), side: movePath(side, down) };
 }
 
-/** How many stretches the lower edge is drawn in, each parallel to the waist edge above it. */
-const STRETCHES = 6;
-
-/** Parallel to the waist edge, from the side in to the centre. */
-function lowerEdge(waist: Path, low: Point, depth: Inches): Path {
-  const places = Array.from({ length: STRETCHES + 1 }, (_, index) => {
-    const { point, tangent } = placeAtLength(waist, (pathLength(waist) * (STRETCHES - index)) / STRETCHES);
-    // Square to the edge downwards; at the side where that really ends.
-    return { point: index === 0 ? low : add(point, scale(rightOf(tangent), depth)), way: scale(tangent, -1) };
-  });
-  const segments = places.slice(1).map((to, index) => {
-    const from = places[index] as (typeof places)[number];
-    const handle = distance(from.point, to.point) / 3;
-    return cubicTo(add(from.point, scale(from.way, handle)), add(to.point, scale(to.way, -handle)), to.point);
-  });
-  return { start: low, segments };
-}
-
 const drawnFrom = (value: Inches): Term => ({
   code: "darts-closed",
   kind: "drawn",
@@ -126,7 +107,7 @@ function chalkHalfFacing(sheet: Sheet, half: HalfSkirt): EdgeReference {
     topInset: settleOnTape(given, [allowanceTerm(given, "allowance.waistJoin")]),
   });
   const low = pathEnd(top.side);
-  const lower = lowerEdge(top.waist, low, depth);
+  const lower = reversePath(pathBeside(top.waist, depth, { end: low }));
   const foot = pathEnd(lower);
   mark(piece, "waist/side", pathEnd(top.waist));
   mark(piece, "facing/side", low);
