@@ -20,9 +20,21 @@ const FAILED = 29;
 /** What is told of each flush, for a test that drops whatever was not flushed. */
 export type OnFlush = (path: string) => void;
 
+/** Windows keeps the names of a folder by itself, and opens none. */
+const FOLDERS_FLUSH = process.platform !== "win32";
+
 /** Puts what a folder has in it on the disk: the names of its files, not what they hold. */
 export function flushFolder(folder: string): void {
-  const handle = openSync(folder, "r");
+  if (FOLDERS_FLUSH) flushOpened(folder, "r");
+}
+
+/** Puts what a file holds on the disk. */
+export function flushFile(file: string): void {
+  flushOpened(file, "r+");
+}
+
+function flushOpened(path: string, flags: "r" | "r+"): void {
+  const handle = openSync(path, flags);
   try {
     fsyncSync(handle);
   } finally {
@@ -36,8 +48,7 @@ export function flushTree(folder: string, onFlush: OnFlush = () => {}): void {
     const path = join(folder, entry.name);
     if (entry.isDirectory()) flushTree(path, onFlush);
     else {
-      // A file and a folder are flushed alike: opened to be read.
-      flushFolder(path);
+      flushFile(path);
       onFlush(path);
     }
   }

@@ -5,7 +5,7 @@ import { afterAll, beforeAll, describe, expect, it } from "vitest";
 import { addClient, findClient, openOn } from ".";
 import { openBook } from "./book-folder";
 import { DroppingDisk } from "./dropping-disk.test-data";
-import { flushFolder } from "./durable-files";
+import { flushFile } from "./durable-files";
 
 const NOW = "2026-11-23T09:00:00.000Z";
 const root = mkdtempSync(join(tmpdir(), "inner-fold-power-"));
@@ -33,7 +33,7 @@ describe("the disk that drops what was not flushed", () => {
     const [folder, after] = [room("disk"), room("cut")];
     const disk = new DroppingDisk(folder);
     for (const name of ["flushed", "not"]) writeFileSync(join(folder, name), "before");
-    flushFolder(join(folder, "flushed"));
+    flushFile(join(folder, "flushed"));
     disk.flushed(join(folder, "flushed"));
     writeFileSync(join(folder, "flushed"), "after");
     disk.cut(after);

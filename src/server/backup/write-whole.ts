@@ -1,9 +1,10 @@
 import { open, readdir, readFile, rename, unlink } from "node:fs/promises";
 import { dirname, join } from "node:path";
 
-/** Puts what a folder or a file holds on the disk itself, not only in the computer's memory. */
-async function flush(path: string): Promise<void> {
-  const handle = await open(path, "r");
+/** Puts the names of a folder on the disk itself, not only in the computer's memory; Windows does so by itself. */
+async function flushFolder(folder: string): Promise<void> {
+  if (process.platform === "win32") return;
+  const handle = await open(folder, "r");
   await handle.sync().finally(() => handle.close());
 }
 
@@ -29,7 +30,7 @@ export async function writeWhole(place: string, text: string): Promise<void> {
     await unlink(part).catch(() => {});
     throw error;
   }
-  await flush(dirname(place));
+  await flushFolder(dirname(place));
 }
 
 /** Takes away what a writing left that never came to its end. */
