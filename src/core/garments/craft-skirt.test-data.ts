@@ -16,6 +16,10 @@ export const CRAFT_BODY = {
 export const skirt = (garment: string, { card = {}, choices = {}, rules = {}, ...rest }: Worked = {}) =>
   workedSheet(garment, { ...rest, card: { ...CRAFT_BODY, ...card }, choices, rules: { tick: "none", ...rules } });
 
+/** The same with a level waist edge, where its sums are those of the page. */
+export const levelSkirt = (garment: string, { choices = {}, ...worked }: Worked = {}) =>
+  skirt(garment, { ...worked, choices: { waistShape: "level", ...choices } });
+
 export type Sheet = ReturnType<typeof skirt>;
 
 /** What was found under a code. */

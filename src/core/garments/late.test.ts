@@ -70,6 +70,18 @@ describe("what was measured is held against what was drawn", () => {
   ] as const)("%d off: %j", (off, said) =>
     expect(found(dress({ waistFront: front + off }), /^late/).map(({ id, level }) => `${id} ${level}`)).toEqual(said),
   );
+  it.each([
+    [0.25, []],
+    [0.4, ["late-differs note"]],
+    [0.7, ["late-differs caution"]],
+    [2.4, ["late-differs caution"]],
+    [2.6, ["late-far-off caution"]],
+  ] as const)("by the metric rules %d cm off: %j", (off, said) => {
+    const metric = { rules: { set: "metric" } };
+    const sewn = waistOf(dress({}, metric), "front") * 2.54;
+    const late = dress({ waistFront: `${sewn + off} cm` }, metric);
+    expect(found(late, /^late/).map(({ id, level }) => `${id} ${level}`)).toEqual(said);
+  });
   it("says both numbers and the usual causes", () => {
     const [one] = found(dress({ waistFront: front + 0.5 }), /^late/);
     expect(one?.text).toMatch(/front half of the sewn waist was drawn .* and measures/);

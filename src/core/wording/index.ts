@@ -38,9 +38,10 @@ export {
   sayTape,
   sayTick,
 } from "./english/placements";
+export { wordReason } from "./english/reasons";
 export { type RefusalWording, wordRefusal } from "./english/refusals";
 export { type SpokenPlacement, type SpokenStep, speakLength, speakPlacement, speakStep } from "./english/spoken";
-export { type StepWording, wordReason, wordStep } from "./english/steps";
+export { type StepWording, wordStep } from "./english/steps";
 export { nameStyleItem, type StyleItemId, styleItems } from "./english/style";
 export { askCause, nameLength, nameReason, sayHow, sayMiss, saySuspects, sayWaiver } from "./english/tape-check";
 export { wordLedgerWhy, wordPieceName, wordTerm, wordTurnEnd } from "./english/terms";

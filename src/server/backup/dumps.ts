@@ -63,8 +63,8 @@ async function newestChecksum(): Promise<string> {
 
 /** Writes a copy where the book is not as the newest copy has it; its name, or null where it is. */
 export async function dumpIfChanged(db: Database, now: Date): Promise<string | null> {
-  const checksum = checksumOfShop(await readWholeShop(db));
-  return checksum === (await newestChecksum()) ? null : writeDump(db, now);
+  const shop = await readWholeShop(db);
+  return checksumOfShop(shop) === (await newestChecksum()) ? null : writeCopyOf(shop, now, false);
 }
 
 /** Looks now and every hour whether a copy is due, for as long as the shop is open. */

@@ -58,14 +58,14 @@ function isInOne({ neck, armhole }: FacingShape): boolean {
 }
 
 /** Where the lower edge of a facing in one ends: under the arm, and at the centre. */
-function chalkLowEnds(piece: PieceChalk, { depth }: FacingPlan, { inner, neck }: FacingShape): void {
+function chalkLowEnds(piece: PieceChalk, { depth }: FacingPlan, { inner }: FacingShape): void {
   const [low, foot] = [inner.start, pathEnd(inner)];
   piece.at({ id: "facing/side", terms: [], stitch: low, drawn: "as-the-body-lies", why: "facing-low" });
   const neckDown: Term = {
     code: "as-the-body-lies",
     kind: "drawn",
     value: foot.y - depth,
-    source: neck === undefined ? "geometry" : "edge:neck",
+    source: "edge:neck",
   };
   const deep: Term = { code: "facing-depth", kind: "style", value: depth, source: "choice:facingDepth" };
   piece.centreMark("facing", { terms: [neckDown, deep], step: TRUEING_STEP, across: foot.x, why: "facing-low" });

@@ -1,9 +1,10 @@
 import { armholeAllowance, armholeFinish, givenStep, type OpenEdge, refuse, ruleLength, type Sheet } from "../../chalk";
+import { pathLength } from "../../geometry";
 import { both, type Inches, pickSystem } from "../../length";
 import { decideAll } from "../offers";
 import { chalkBinding } from "./binding";
 import { chalkFacing, type FacingPlan } from "./chalk-facing";
-import { type ClosedHalf, closeHalf, shoulderLength } from "./closed-half";
+import { type ClosedHalf, closeHalf } from "./closed-half";
 import { shapeArmholeFacing, shapeFacingInOne, shapeNeckFacing } from "./facing-shapes";
 import { finishChoices } from "./finish-choices";
 
@@ -135,7 +136,7 @@ function chalkFacings(sheet: Sheet, finish: Finish, neck: OpenEdge, armhole: Ope
   const halves = { front: closeHalf(neck, armhole, "front"), back: closeHalf(neck, armhole, "back") };
   const faced: Faced = { sheet, halves, finish, neck, armhole };
   const [facesNeck, facesArmhole] = [finish.neck === "facing", finish.armhole === "faced"];
-  const narrow = Math.min(shoulderLength(halves.front), shoulderLength(halves.back));
+  const narrow = Math.min(...SIDES.map((side) => pathLength(halves[side].shoulder)));
   const inOne = facesNeck && facesArmhole && narrow < pickSystem(LEAST_FOR_TWO, sheet.given.metric);
   sheet.part("finish", () => {
     if (facesNeck) faceNeck(faced, inOne);

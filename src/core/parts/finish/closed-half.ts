@@ -7,7 +7,6 @@ import {
   type Path,
   type Point,
   pathEnd,
-  pathLength,
   placeAtLength,
   reversePath,
   subtract,
@@ -92,9 +91,4 @@ export function closeHalf(neckEdge: OpenEdge, armholeEdge: OpenEdge, side: "fron
     centre: reversePath(centre.stitch),
     onFold: centre.onFold,
   };
-}
-
-/** How long the sewn shoulder is. */
-export function shoulderLength({ shoulder }: ClosedHalf): number {
-  return pathLength(shoulder);
 }
