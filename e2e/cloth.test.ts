@@ -99,8 +99,11 @@ describe("how much cloth, and does mine suffice", () => {
     await page.getByRole("button", { name: /^Back twice, doubled, pinned/ }).waitFor();
     await page.getByRole("button", { name: "Keep this lay" }).click();
     await page.getByRole("button", { name: "Kept with the order" }).waitFor();
+    await page.getByText("This is the lay to cut by").waitFor();
     await page.getByText("Kept.").waitFor();
+    // Shorter lays are no longer looked for: what was kept is what stays on the screen.
     await page.waitForTimeout(900);
+    await page.getByRole("button", { name: "Kept with the order" }).waitFor();
     await page.reload();
     await page.getByRole("button", { name: /^Back twice, doubled, pinned/ }).waitFor();
     expect(wrong).toEqual([]);

@@ -37,11 +37,13 @@ function useSame<Value>(value: Value): Value {
   return useMemo(() => value, [text]);
 }
 
-/** What is asked of the workers: the order without what came of it. */
+const USUAL_WAY: LayWay = "in-turn";
+
+/** What is asked of the workers: the order without what came of it. The usual way is not a new question when it is kept. */
 function askedOrder(order: Order): Order {
   const ways = clothIds.flatMap((id) => {
-    const way = order.lay?.[id]?.way;
-    return way === undefined ? [] : [[id, { way }]];
+    const way = order.lay?.[id]?.way ?? USUAL_WAY;
+    return way === USUAL_WAY ? [] : [[id, { way }]];
   });
   const elsewhere = order.lay?.elsewhere;
   return { ...order, lay: { ...Object.fromEntries(ways), ...(elsewhere === undefined ? {} : { elsewhere }) } };
@@ -62,7 +64,7 @@ export function LayView({ orderId, document, taken, ownSets, start }: LayViewPro
   const [picked, setPicked] = useState<string | null>(null);
   const [before, setBefore] = useState<Decisions | null>(null);
   const own = decisions.cloth.lay?.[cloth] ?? {};
-  const way: LayWay = own.way ?? "in-turn";
+  const way: LayWay = own.way ?? USUAL_WAY;
   const asked = useSame(askedOrder(order));
   const pins = useSame((own.pins ?? []).map(readPin));
   const laidBefore = useSame((own.kept?.laid ?? []).map(readPin));
@@ -78,6 +80,12 @@ export function LayView({ orderId, document, taken, ownSets, start }: LayViewPro
   const tryPatch = (patch: OrderPatch) => {
     setBefore(decisions);
     decide((now) => patched(now, patch));
+  };
+  // What is kept is what will be cut: nothing shorter takes its place until it is asked for again.
+  const keepShown = () => {
+    if (shown === null) return;
+    lay.say("stop");
+    keep(shown);
   };
   const takeBack = () => {
     if (before !== null) decide(before);
@@ -127,7 +135,7 @@ export function LayView({ orderId, document, taken, ownSets, start }: LayViewPro
           onTurn={turn}
           onPin={(laid) => pin(laid, {})}
           onUnpin={unpin}
-          onKeep={() => shown !== null && keep(shown)}
+          onKeep={keepShown}
         />
       </section>
       {/* A scrolling region must be reachable by keyboard. */}

@@ -18,21 +18,22 @@ interface PieceBarProps {
 
 const small = "button min-h-12 px-3 text-base";
 
+function saySearch({ shown, looking, seconds }: PieceBarProps["lay"], isKept: boolean): string {
+  if (shown === null) return "Laying it out…";
+  if (looking === "yes") return `Looking for a shorter lay, ${Math.floor(seconds)} s`;
+  if (looking === "paused") return "Stopped for now";
+  return isKept ? "This is the lay to cut by" : "Looked long enough";
+}
+
 /** How far the search is, and what can be done with the piece in hand. */
 export function PieceBar({ lay, unit, picked, isKept, onTurn, onPin, onUnpin, onKeep }: PieceBarProps) {
-  const { shown, looking, seconds } = lay;
+  const { shown, looking } = lay;
   const share = shown === null ? 0 : Math.round(shown.plan.share * 100);
-  const said =
-    looking === "yes"
-      ? `Looking for a shorter lay, ${Math.floor(seconds)} s`
-      : looking === "paused"
-        ? "Stopped for now"
-        : "Looked long enough";
   return (
     <div className="slip flex min-h-44 flex-wrap content-start items-center gap-x-4 gap-y-2 px-3 py-2 sm:min-h-20 sm:content-center">
       <p className="min-w-48 flex-1">
         <span role="status" className="block text-sm text-ink-soft">
-          {shown === null ? "Laying it out…" : said}
+          {saySearch(lay, isKept)}
         </span>
         {shown !== null && (
           <span>

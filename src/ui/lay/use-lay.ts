@@ -115,7 +115,11 @@ export function useLay(order: Order, cloth: ClothId, way: LayWay, pins: readonly
 
   const say = useCallback(
     (kind: "pause" | "go-on" | "stop") => {
-      workers?.laying.worker.postMessage({ kind } satisfies LayRequest);
+      if (workers === null) return;
+      const { laying } = workers;
+      // A lay that was found before the word reached the worker must not take the place of the one on the screen.
+      if (kind === "stop") laying.ticket++;
+      laying.worker.postMessage({ kind } satisfies LayRequest);
       setState((now) => ({ ...now, looking: kind === "pause" ? "paused" : kind === "go-on" ? "yes" : "no" }));
     },
     [workers],
