@@ -37,6 +37,21 @@ describe("while the shop's computer does not answer", () => {
     await page.getByText("5 of ").waitFor();
   });
 
+  it("ticks that were answered with an error wait as well, and say so", async () => {
+    const { page } = await openPage(browser);
+    const order = await orderPath(page, address, "Wren Castellane", "Straight dress");
+    await page.goto(`${address}${order}/table`, { waitUntil: "networkidle" });
+    await page.route("**/place", (route) =>
+      route.request().method() === "PUT" ? route.fulfill({ status: 500, body: "" }) : route.continue(),
+    );
+    for (let screen = 0; screen < 2; screen++) await page.keyboard.press("ArrowRight");
+    await page.getByText(/answered with an error\. It is sent again/).waitFor();
+    await page.unroute("**/place");
+    await page.getByText(/answered with an error/).waitFor({ state: "detached" });
+    await page.goto(`${address}${order}/sheet`, { waitUntil: "networkidle" });
+    expect(await page.getByRole("checkbox", { checked: true }).count()).toBeGreaterThanOrEqual(2);
+  });
+
   it("pages seen before open from this device; others say what to do", async () => {
     const { page } = await openPage(browser);
     const client = await clientPath(page, address, "Brisa Holloway");

@@ -43,6 +43,25 @@ describe("two browsers in one shop", () => {
     await second.getByRole("button", { name: /Hip girth 45/ }).waitFor();
   });
 
+  it("who decides about a garment second is shown what the other decided, and chooses", async () => {
+    const [first, second] = [(await openPage(browser)).page, (await openPage(browser)).page];
+    const order = await orderPath(first, address, "Annika Verhoest", "Straight dress");
+    for (const page of [first, second]) await page.goto(address + order, { waitUntil: "networkidle" });
+    await first.getByRole("radio", { name: "Square" }).first().check();
+    await first.getByText("Kept.").waitFor();
+    await second.getByRole("radio", { name: "Sweetheart" }).first().check();
+    const met = second.getByRole("alert").filter({ hasText: "Another screen decided otherwise meanwhile" });
+    await met.getByRole("row", { name: /Front neck Square Sweetheart/ }).waitFor();
+    expect(await findBarriers(second)).toEqual([]);
+    await met.getByRole("button", { name: "Keep mine" }).click();
+    await second.getByText("Kept.").waitFor();
+    // The first one, which knows nothing of it yet, decides once more and takes what it finds.
+    await first.getByRole("radio", { name: "Boat" }).first().check();
+    await first.getByRole("button", { name: "Go on with theirs" }).click();
+    await first.getByText("Kept.").waitFor();
+    expect(await first.getByRole("radio", { name: "Sweetheart" }).first().isChecked()).toBe(true);
+  });
+
   it("a second one follows the first at the table, and ticks of both are kept", async () => {
     const [first, second] = [(await openPage(browser)).page, (await openPage(browser, "phone")).page];
     const order = await orderPath(first, address, "Wren Castellane", "Shift dress");

@@ -100,18 +100,27 @@ export async function changeOrder(
   return changed.length > 0;
 }
 
-/** Changes an order that is not cut yet; false where it was cut meanwhile, and stays as it is. */
+/**
+ * Changes an order that is not cut yet; false where it was cut meanwhile, and stays as it is.
+ *
+ * @param asSeen what it must still say of its decisions: where another screen decided otherwise it stays as that one left it
+ */
 export async function changeUncut(
   db: Database,
   id: string,
   change: Partial<Pick<StoredOrder, "choices" | "rules" | "cloth" | "state" | "cardId">>,
   now: string,
+  asSeen?: Pick<StoredOrder, "choices" | "rules" | "cloth">,
 ): Promise<boolean> {
   const uncut = sql`not exists (select 1 from ${cutSheets} where ${cutSheets.orderId} = ${orders.id})`;
+  const seen =
+    asSeen === undefined
+      ? []
+      : [eq(orders.choices, asSeen.choices), eq(orders.rules, asSeen.rules), eq(orders.cloth, asSeen.cloth)];
   const changed = await db
     .update(orders)
     .set({ ...change, updatedAt: now })
-    .where(and(eq(orders.id, id), uncut))
+    .where(and(eq(orders.id, id), uncut, ...seen))
     .returning({ id: orders.id });
   return changed.length > 0;
 }

@@ -28,6 +28,7 @@ const { dumpIfChanged, listDumps, readDump, writeDump } = await import("./backup
 const { restoreShop } = await import("./backup/restore");
 const { loadClient, loadSheet, loadWants, loadWeek } = await import("./load");
 const { sheetPrint } = await import("./sheet-print");
+const { certain } = await import("@/core/result");
 
 const NOBODY = "00000000-0000-4000-8000-000000000000";
 const READINGS = {
@@ -55,6 +56,12 @@ const said = (result: { ok: boolean; errors?: readonly { message: string }[] }):
 async function seenSheet(id: string): Promise<string> {
   const { outcome } = await loadSheet(id);
   return outcome.kind === "sheet" ? sheetPrint(outcome.sheet) : "";
+}
+
+/** Decides on a screen that shows the order as it stands. */
+async function decideOn(id: string, decided: object) {
+  const { choices, rules, cloth } = certain(await findOrder(await database(), id), "the order");
+  return order.saveDecisions(id, decided, { choices, rules, cloth });
 }
 
 let clientId = "";
@@ -120,7 +127,7 @@ describe("cards", () => {
 
 describe("orders", () => {
   it("keeps only what can be drawn, and says at which decision it cannot", async () => {
-    const decide = (choices: object) => order.saveDecisions(orderId, { choices, rules: { set: "close" }, cloth: {} });
+    const decide = (choices: object) => decideOn(orderId, { choices, rules: { set: "close" }, cloth: {} });
     expect(said(await decide({ frontNeck: "square" }))).toBe("");
     const refused = await decide({ fold: "four-layers" });
     expect(refused.ok ? [] : refused.errors.map(({ field }) => field)).toContain("choices.fold");
@@ -140,7 +147,7 @@ describe("orders", () => {
       rules: { set: "close" },
       cloth: { width: "45", length: "100" },
     };
-    expect(said(await order.saveDecisions(orderId, bare))).toBe("");
+    expect(said(await decideOn(orderId, bare))).toBe("");
     const before = await seenSheet(orderId);
     expect(said(await keepShop({ unit: "cm", dayHolds: 4 }))).toBe("");
     expect(await seenSheet(orderId)).toBe(before);
@@ -151,14 +158,40 @@ describe("orders", () => {
     expect((await findOrder(await database(), orderId))?.unit).toBe("in");
     await keepShop({ unit: "in", dayHolds: 4 });
     await (await database()).$client.query("delete from orders where id = $1", [taken?.id]);
-    await order.saveDecisions(orderId, { choices: { frontNeck: "square" }, rules: { set: "close" }, cloth: {} });
+    await decideOn(orderId, { choices: { frontNeck: "square" }, rules: { set: "close" }, cloth: {} });
+  });
+  it("shows who decides beside another screen what that one kept, and loses neither", async () => {
+    const [rules, cloth] = [{ set: "close" }, {}];
+    const seen = { choices: { frontNeck: "square" }, rules, cloth };
+    // Keys in another order, and one that says nothing, are the same decisions.
+    const alike = { cloth: { width: "" }, rules, choices: { frontNeck: "square" } };
+    const theirs = { choices: { frontNeck: "v" }, rules, cloth };
+    expect(said(await order.saveDecisions(orderId, theirs, alike))).toBe("");
+    const mine = { choices: { frontNeck: "round", hemExtra: 1 }, rules, cloth };
+    expect(await order.saveDecisions(orderId, mine, seen)).toEqual({ ok: false, errors: [], theirs });
+    expect((await findOrder(await database(), orderId))?.choices).toEqual(theirs.choices);
+    // Sent again after its answer was lost, it is kept and not in anybody's way; over theirs only once that was seen.
+    expect(said(await order.saveDecisions(orderId, theirs, seen))).toBe("");
+    expect(said(await order.saveDecisions(orderId, mine, theirs))).toBe("");
+    expect((await findOrder(await database(), orderId))?.choices).toEqual(mine.choices);
+    expect(said(await decideOn(orderId, seen))).toBe("");
+  });
+  it("lets one of two who decide at once keep, and tells the other", async () => {
+    const [rules, cloth] = [{ set: "close" }, {}];
+    const seen = { choices: { frontNeck: "square" }, rules, cloth };
+    const both = await Promise.all(
+      ["v", "round"].map((frontNeck) => order.saveDecisions(orderId, { ...seen, choices: { frontNeck } }, seen)),
+    );
+    expect(both.filter(({ ok }) => ok)).toHaveLength(1);
+    expect(both.filter((one) => "theirs" in one)).toHaveLength(1);
+    expect(said(await decideOn(orderId, seen))).toBe("");
   });
   it("freezes the sheet on that screen, or says that it was changed on another", async () => {
     const seen = await seenSheet(orderId);
-    await order.saveDecisions(orderId, { choices: { frontNeck: "v" }, rules: { set: "close" }, cloth: {} });
+    await decideOn(orderId, { choices: { frontNeck: "v" }, rules: { set: "close" }, cloth: {} });
     expect(said(await order.cutFromSheet(orderId, seen))).toContain("changed on another screen");
     expect(await findCutSheet(await database(), orderId)).toBeUndefined();
-    await order.saveDecisions(orderId, { choices: { frontNeck: "square" }, rules: { set: "close" }, cloth: {} });
+    await decideOn(orderId, { choices: { frontNeck: "square" }, rules: { set: "close" }, cloth: {} });
     for (const none of [undefined, "", 7]) expect(said(await order.cutFromSheet(orderId, none))).toContain("changed");
   });
   it("moves on only after the shears, and never back before them", async () => {
@@ -251,7 +284,7 @@ describe("the shop's own rules", () => {
     const id = kept.ok ? kept.value.id : "";
     const started = await order.startOrder(clientId, "straight-dress");
     const drawn = started.ok ? started.value.orderId : "";
-    expect(said(await order.saveDecisions(drawn, { choices: {}, rules: { set: id }, cloth: {} }))).toBe("");
+    expect(said(await decideOn(drawn, { choices: {}, rules: { set: id }, cloth: {} }))).toBe("");
     expect(said(await dropOwnSet(id))).toBe(
       "“Festival” stays: 1 order is drawn by it. Choose another set there first.",
     );

@@ -23,6 +23,7 @@ import { calendarDay as day, readId } from "./ids";
 import { loadOrder } from "./load";
 import { writeOrder } from "./order-document";
 import { type ActionResult, type FieldError, NOT_IN_BOOK, refuseWith } from "./result";
+import { type StoredDecided, sameDecisions } from "./same-decisions";
 import { outcomeErrors } from "./sheet-errors";
 import { sheetPrint } from "./sheet-print";
 import { storedCloth } from "./stored-cloth";
@@ -93,21 +94,41 @@ const IS_CUT: FieldError = {
   message: "This garment is cut; its sheet stays as it was. Take a new order to change it.",
 };
 
-/** Keeps what was decided about a garment; only what can be drawn is kept, and a cut garment keeps its sheet. */
-export async function saveDecisions(orderId: unknown, input: unknown): Promise<ActionResult<null>> {
+/** What keeping decisions answers; `theirs` is what another screen decided meanwhile. */
+export type SavedDecisions =
+  | ActionResult<null>
+  | { readonly ok: false; readonly errors: readonly []; readonly theirs: StoredDecided };
+
+const decidedIn = ({ choices, rules, cloth }: StoredDecided): StoredDecided => ({ choices, rules, cloth });
+
+/**
+ * Keeps what was decided about a garment; only what can be drawn is kept, and a cut garment keeps its sheet. Who decides
+ * beside another screen is shown what that one kept.
+ *
+ * @param seen what the book said when this screen last looked
+ */
+export async function saveDecisions(orderId: unknown, input: unknown, seen: unknown): Promise<SavedDecisions> {
   const db = await database();
   const parsed = v.safeParse(decisionsInput, input);
+  const before = v.safeParse(decisionsInput, seen);
   const known = readId(orderId);
-  if (known === undefined || !parsed.success || (await findOrder(db, known)) === undefined) return NOT_IN_BOOK;
+  if (known === undefined || !parsed.success || !before.success || (await findOrder(db, known)) === undefined)
+    return NOT_IN_BOOK;
   const { order, ...around } = await loadOrder(known);
   if ((await findCutSheet(db, order.id)) !== undefined) return refuseWith(IS_CUT);
   const { choices, rules } = parsed.output;
   const cloth = keepCloth(parsed.output.cloth);
+  const looked = { ...before.output, cloth: keepCloth(before.output.cloth) };
+  if (sameDecisions(order, { choices, rules, cloth })) return { ok: true, value: null };
+  if (!sameDecisions(order, looked)) return { ok: false, errors: [], theirs: decidedIn(order) };
   const errors = outcomeErrors(makeSheet(writeOrder({ ...order, choices, rules, cloth }, around)));
   if (errors.length > 0) return refuseWith(...errors);
-  // It may have been cut on another screen since it was looked at.
-  const changed = await changeUncut(db, order.id, { choices, rules, cloth, state: "drafted" }, now());
-  return changed ? { ok: true, value: null } : refuseWith(IS_CUT);
+  // It may have been cut, or decided otherwise, on another screen since it was looked at.
+  const kept = { choices, rules, cloth, state: "drafted" } as const;
+  if (await changeUncut(db, order.id, kept, now(), decidedIn(order))) return { ok: true, value: null };
+  if ((await findCutSheet(db, order.id)) !== undefined) return refuseWith(IS_CUT);
+  const theirs = await findOrder(db, order.id);
+  return theirs === undefined ? NOT_IN_BOOK : { ok: false, errors: [], theirs: decidedIn(theirs) };
 }
 
 /** Draws an order from the client's newest card from now on; a cut garment keeps its own. */

@@ -2,7 +2,7 @@ import * as v from "valibot";
 import { keptCheckSchema } from "@/core/formats";
 import { database, findOrder, findProgress, keepProgress, type Progress } from "@/db";
 import { readId } from "./ids";
-import { type ActionResult, refuseWith } from "./result";
+import { type FieldError, refuseWith } from "./result";
 
 const stepId = v.pipe(v.string(), v.maxLength(120));
 const steps = v.pipe(v.array(stepId), v.maxLength(500));
@@ -13,19 +13,35 @@ const changeInput = v.object({
   checks: v.optional(v.record(stepId, keptCheckSchema)),
 });
 
-const GONE = refuseWith({ field: "", message: "This order is not in the shop's book any more." });
+const GONE = {
+  ...refuseWith({ field: "", message: "This order is not in the shop's book any more." }),
+  missing: true,
+} as const;
+const GARBLED = {
+  ...refuseWith({
+    field: "",
+    message: "What the table sent cannot be read: it is cut short or of another Inner Fold.",
+  }),
+  missing: false,
+} as const;
+
+/** What the table is answered; `missing` says that the order itself is gone. */
+export type PlaceAnswer<Value> =
+  | { readonly ok: true; readonly value: Value }
+  | { readonly ok: false; readonly errors: readonly FieldError[]; readonly missing: boolean };
 
 /** Keeps the step in hand, and adds what was ticked or taken back to what other browsers ticked. */
-export async function keepPlace(orderId: unknown, input: unknown): Promise<ActionResult<Progress>> {
+export async function keepPlace(orderId: unknown, input: unknown): Promise<PlaceAnswer<Progress>> {
   const db = await database();
   const parsed = v.safeParse(changeInput, input);
   const order = await findOrder(db, readId(orderId) ?? "");
-  if (!parsed.success || order === undefined) return GONE;
+  if (order === undefined) return GONE;
+  if (!parsed.success) return GARBLED;
   return { ok: true, value: await keepProgress(db, order.id, parsed.output, new Date().toISOString()) };
 }
 
 /** Where the table stands with an order, for a second browser that follows; null before the first step. */
-export async function readPlace(orderId: unknown): Promise<ActionResult<Progress | null>> {
+export async function readPlace(orderId: unknown): Promise<PlaceAnswer<Progress | null>> {
   const db = await database();
   const known = readId(orderId);
   if (known === undefined) return GONE;

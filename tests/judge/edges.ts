@@ -12,13 +12,25 @@ import {
   walkTo,
 } from "./shapes";
 
+/** What a skirt's front has beyond its folded edge where it opens: the body's band, turned in, or a facing cut on; null where it does not. */
+function foldedFront(seen: Seen): number | null {
+  const { read, draft } = seen;
+  const { choices, metric, rules } = read.given;
+  if (choices.waistFinish === "elastic") return null;
+  if (draft.garment === "lapel-dress" || (choices.opening === "front-band" && choices.bandWidth === undefined))
+    return onTick(seen, metric ? 7.5 / 2.54 : 3);
+  if (choices.opening !== "front-band") return null;
+  return onTick(seen, Number(choices.bandWidth)) * (rules.bandTurn.value === "once" ? 1 : 2);
+}
+
 /**
  * A centre back that is sewn: for its zip, or as a seam; with a slit below, no less than what that is turned in by. The
  * centre front of a skirt that is slit on its fold lies 1 inside it; any other centre is its own cutting line.
  */
 function centreAllowance(seen: Seen, piece: Piece): number | null {
   const { choices, metric } = seen.read.given;
-  if (piece.part === "skirt" && piece.origin === "centre-line") return onTick(seen, metric ? 2.5 / 2.54 : 1);
+  if (piece.part === "skirt" && piece.origin === "centre-line")
+    return foldedFront(seen) ?? onTick(seen, metric ? 2.5 / 2.54 : 1);
   if (piece.origin !== "zip-line") return null;
   const zip = choices.opening === "back-zip" && choices.waistFinish !== "elastic";
   const seam = ruleNumber(seen, zip ? "allowance.zip" : "allowance.side");

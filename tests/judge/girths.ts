@@ -76,7 +76,9 @@ function sewnWaist(piece: Piece, on: string): number | null {
   const edge = piece.edges.find(({ role }) => role === "waist");
   if (on !== "waist" || piece.top !== "waist" || edge === undefined) return null;
   const open = edge.mouths.reduce((sum, { from, to }) => sum + to - from, 0);
-  return chainLength(chainOf(edge.stitch)) - open;
+  // What laps beyond a centre front goes round nobody.
+  const laps = piece.origin === "centre-line" ? Math.max(0, -(chainOf(edge.stitch)[0] as Spot).x) : 0;
+  return chainLength(chainOf(edge.stitch)) - open - laps;
 }
 
 /** Round the whole body on a guide line, over every piece that lies round it. */

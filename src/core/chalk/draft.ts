@@ -230,6 +230,7 @@ export type StepReason =
   | "ring-inner"
   | "ring-outer"
   | "buttonhole"
+  | "buttonhole-below"
   | "basque"
   | "split"
   | "yoke"
@@ -381,6 +382,7 @@ export interface Remark {
     | "binding-neck"
     | "binding-armholes"
     | "binding-both"
+    | "front-buttons"
     | "godets";
   readonly piece: string;
   readonly numbers: Readonly<Record<string, Inches>>;

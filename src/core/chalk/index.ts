@@ -87,7 +87,7 @@ export {
   settleOnTape,
   turnTerm,
 } from "./given";
-export { easeTo, type OpenEdge, type WalkedEdge } from "./join";
+export { easeTo, type OpenEdge, type OpenFront, type WalkedEdge } from "./join";
 export type { JoinId } from "./join-ids";
 export { type LateId, type LateMeasures, lateIds, lateUsed } from "./late";
 export { drawOutline } from "./outline";

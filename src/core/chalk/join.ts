@@ -4,11 +4,23 @@ import type { Edge, EdgeReference, Piece, SeamPlan } from "./draft";
 import type { JoinId, JoinSide } from "./join-ids";
 import { type LateMeasures, lateLength } from "./late";
 import { alongSewn, sewnLength } from "./sewn";
+import type { Term } from "./term";
 
 /** An edge with the piece that it is of. */
 export interface WalkedEdge {
   readonly piece: Piece;
   readonly edge: Edge;
+}
+
+/** How an edge ends where the front of its part opens: what hangs from it opens alike, and its front goes on. */
+export interface OpenFront {
+  /** How far the finished front edge lies beyond the centre front, and what that is called. */
+  readonly overlap: Term;
+  /** Cloth beyond the finished edge that is folded in, and how often; null where that edge is a seam. */
+  readonly foldIn: Term | null;
+  readonly turns: 1 | 2;
+  /** How far above the edge the lowest buttonhole is; null where the part has none. */
+  readonly buttonAbove: Inches | null;
 }
 
 /** An edge that waits for another part: to be sewn to it, or to be finished. */
@@ -24,6 +36,8 @@ export interface OpenEdge {
   readonly off: Readonly<Record<JoinSide, Inches>>;
   /** Where darts close into it, along the sewn edge from the centre: what meets it closes its own there. */
   readonly darts: Readonly<Record<JoinSide, readonly Inches[]>>;
+  /** Set where its part opens in front: the front's half then runs on to the finished edge. */
+  readonly front?: OpenFront;
 }
 
 /** Where an edge's darts close, along its sewn length from its inner end. */

@@ -47,6 +47,7 @@ export const refusalCodes = [
   "ruche-turns-too-far",
   "tier-too-shallow",
   "skirt-opens-not",
+  "slit-in-open-front",
   "skirt-needs-waist",
   "outline-crosses-itself",
 ] as const;

@@ -3,7 +3,7 @@ import type { Inches } from "../length";
 import { certain, fail, type Result, succeed } from "../result";
 import type { Draft, GirthPlan, MeasuredEdge, Opening, PartId, Piece, Remark, SeamPlan } from "./draft";
 import { type Given, givenStep } from "./given";
-import { measureJoin, type OpenEdge } from "./join";
+import { measureJoin, type OpenEdge, type OpenFront } from "./join";
 import type { JoinId } from "./join-ids";
 import { lateUsed } from "./late";
 import type { PieceStart } from "./piece-calls";
@@ -23,7 +23,7 @@ interface OpenPart {
   readonly pieces: PieceChalk[];
   readonly splits: SplitPlan[];
   readonly starts: Map<string, { readonly down: Inches; readonly allowance: Inches }>;
-  readonly opens: { readonly id: JoinId; readonly rows: OpenEdge["rows"] }[];
+  readonly opens: { readonly id: JoinId; readonly rows: OpenEdge["rows"]; readonly front: OpenFront | undefined }[];
 }
 
 /** The table a recipe chalks on. Lives only while a recipe runs; what comes out is plain data. */
@@ -55,9 +55,10 @@ export class Sheet {
     const split = splitPieces(whole, [...opens, ...this.#seams], part.splits);
     this.#seams = split.seams.slice(opens.length);
     this.#settled.push(...settleOnCloth(split.pieces, givenStep(this.given)));
-    for (const [index, { id }] of part.opens.entries()) {
+    for (const [index, { id, front }] of part.opens.entries()) {
       const { a, b } = certain(split.seams[index], `the open ${id}`);
-      const open = measureJoin(id, { front: a, back: b }, this.#settled, this.given.late);
+      const measured = measureJoin(id, { front: a, back: b }, this.#settled, this.given.late);
+      const open = front === undefined ? measured : { ...measured, front };
       this.#joins.set(id, open);
       this.#tellMeasured(open);
     }
@@ -113,8 +114,8 @@ export class Sheet {
   }
 
   /** Leaves an edge of the part in hand open for another part; it is measured as the part ends. */
-  opens(id: JoinId, rows: OpenEdge["rows"]): void {
-    this.#inPart().opens.push({ id, rows });
+  opens(id: JoinId, rows: OpenEdge["rows"], front?: OpenFront): void {
+    this.#inPart().opens.push({ id, rows, front });
   }
 
   /** Whether an earlier part left an edge open that nobody has taken yet. */

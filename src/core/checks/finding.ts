@@ -67,6 +67,7 @@ export const findingIds = [
   "late-differs",
   "late-far-off",
   "late-unused",
+  "front-buttons",
   "godets",
   "ring-pieced",
   "ring-in-more",

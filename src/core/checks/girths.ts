@@ -126,7 +126,8 @@ function shapedBy(edge: Edge | undefined): Inches {
 function widthAt(piece: Piece, down: Inches): Inches {
   const upper = upperWaist(piece);
   // A shaped waist edge leaves its line: what goes round the waist is what is sewn.
-  if (upper !== undefined && down < 1e-6) return sewnLength(upper);
+  const laps = upper !== undefined && startsOnCentre(piece) ? Math.max(0, -upper.stitch.start.x) : 0;
+  if (upper !== undefined && down < 1e-6) return sewnLength(upper) - laps;
   const lowest = Math.max(...piece.lines.map((line) => line.level));
   const along = down > lowest - 1e-6 && !piece.turn?.lines.includes("waist");
   const lower = along ? edgeAlong(piece, down) : undefined;

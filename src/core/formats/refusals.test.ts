@@ -66,8 +66,15 @@ const wishes: Readonly<Partial<Record<RefusalCode, readonly [Wish, RegExp]>>> = 
     /only be closed into a waist dart/,
   ],
   "skirt-opens-not": [
-    { garment: "basic-bodice", choices: { skirt: "pencil", opening: "front-band" } },
-    /front would have to open/,
+    { garment: "basic-bodice", choices: { skirt: "ruched", opening: "front-band" } },
+    /skirt must open as well/,
+  ],
+  "slit-in-open-front": [
+    {
+      garment: "pencil-skirt",
+      choices: { opening: "front-band", hemSlit: "slit", hemSlitAt: "centre-front" },
+    },
+    /buttoned down to the hem is left open/,
   ],
   "skirt-needs-waist": [{ garment: "armhole-bustier", choices: { skirt: "a-line", ends: "ribs" } }, /ends at the ribs/],
   "slit-too-high": [

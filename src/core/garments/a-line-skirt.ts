@@ -20,6 +20,7 @@ export const aLineSkirt = skirtGarment({
     hemSlit: true,
     hemSlitAt: true,
     hemSlitTop: true,
+    slitFinish: true,
   },
   rules: { "ease.waist": lengths(0.5, 1, 1), "ease.hip": lengths(0.5, 2, 2), hemFlare: both(2.5, 6) },
 });

@@ -6,8 +6,10 @@ import { bodyGarment } from "./body-garment";
 export const lapelDress = bodyGarment({
   id: "lapel-dress",
   label: "Lapel dress, body",
-  about: "A jacket body with waist darts, the front overlapping and open to a break at the waist.",
+  about:
+    "A jacket body with waist darts, the front overlapping and open to a break at the waist; a skirt below it by choice.",
   ends: "waist",
+  takesSkirt: true,
   hem: "join",
   offers: {
     ...neckOffers,

@@ -19,6 +19,7 @@ export const pencilSkirt = skirtGarment({
     hemSlit: true,
     hemSlitAt: true,
     hemSlitTop: true,
+    slitFinish: true,
   },
   rules: { "ease.waist": lengths(0.5, 1, 1), "ease.hip": lengths(0.5, 2, 2), hemPeg: both(1.5, 4) },
 });

@@ -8,7 +8,7 @@ export const hangingOffers = {
   waistbandDepth: true,
   waistbandOverlap: true,
   elasticWidth: true,
-  opening: ["back-zip", "side-zip"],
+  opening: ["back-zip", "side-zip", "front-band"],
 } as const satisfies SkirtStyle["offers"];
 
 /** What a skirt garment says of itself; everything else follows from its style. */

@@ -1,5 +1,5 @@
 import { describe, expect, it } from "vitest";
-import { of, levelSkirt as skirt } from "./craft-skirt.test-data";
+import { skirt as bare, of, levelSkirt as skirt } from "./craft-skirt.test-data";
 import { edgeOf, markOn, pieceOf, type Worked } from "./worked-client.test-data";
 
 describe("a slit in the centre back", () => {
@@ -109,5 +109,37 @@ describe("a vent in the centre back", () => {
     const [plain, open] = [skirt("pencil-skirt"), vent({ rules: { hemPeg: 3 } })];
     expect(open.girths.map(({ drawn }) => drawn)).toEqual(plain.girths.map(({ drawn }) => drawn));
     expect(of(vent({ rules: { hemPeg: 2 } }), "stride")).toEqual([]);
+  });
+});
+
+describe("a short slit in front that is faced", () => {
+  const faced = (hemSlitTop: string, slitFinish = "faced") =>
+    skirt("pencil-skirt", {
+      choices: { hemSlit: "slit", hemSlitAt: "centre-front", slitFinish, hemSlitTop },
+    });
+  it("leaves the fold whole, with a facing twice as long as the slit and a half, four wide", () => {
+    const sheet = faced("19 in");
+    expect(pieceOf(sheet, "skirt-front").cut.on).toBe("fold");
+    expect(pieceOf(sheet, "facing-slit").strip).toMatchObject({ length: 12.5, depth: 4 });
+    expect(markOn(sheet, "skirt-front", "centre/slit-top")[1]).toBe(19);
+    expect(faced("19 in", "seam").pieces.some(({ id }) => id === "facing-slit")).toBe(false);
+  });
+  it("is no longer than 8, and a seam is offered instead", () => {
+    expect(pieceOf(faced("17 in"), "facing-slit").strip?.length).toBe(16.5);
+    expect(() => faced("16 in")).toThrow(/slit-not-for-facing.*"value":"seam"/);
+  });
+});
+
+describe("a skirt under a body that is said from the shoulder", () => {
+  const dress = (skirtReadFrom: string) =>
+    bare("basic-bodice", { choices: { skirt: "pencil", skirtReadFrom }, card: { skirtLength: 25 } });
+  it("says its hip as shoulder to hip less half length, and lies where it lay", () => {
+    const [waist, shoulder] = [dress("waist"), dress("shoulder")];
+    const terms = (sheet: ReturnType<typeof skirt>, id: string) =>
+      sheet.steps.find((step) => step.id === id)?.terms.map(({ value }) => value);
+    expect(terms(waist, "skirt-back-hip-line")).toEqual([9]);
+    expect(terms(shoulder, "skirt-back-hip-line")).toEqual([26, -17]);
+    expect(terms(shoulder, "skirt-back-centre-hem")?.slice(0, 2)).toEqual([42, -17]);
+    expect(pieceOf(shoulder, "skirt-back").outline).toEqual(pieceOf(waist, "skirt-back").outline);
   });
 });

@@ -29,8 +29,8 @@ export interface StripOpening {
 }
 
 export interface RoundOpening extends StripOpening {
-  /** How far down from the sewn upper edge it is left open. */
-  readonly reach: Inches;
+  /** How far down from the sewn upper edge it is left open; null where it opens all the way. */
+  readonly reach: Inches | null;
 }
 
 /** A round that is cut as strips across the cloth (craft: skirts, strips; cloth, widths). */
@@ -105,7 +105,8 @@ interface StripRoundChalk {
 }
 
 /** Where an opening ends, on the ends of a strip that meet there: the stitching of that join starts below it. */
-function openedAt(piece: Piece, down: Inches, edges: readonly ("left" | "right")[]): Piece {
+function openedAt(piece: Piece, down: Inches | null, edges: readonly ("left" | "right")[]): Piece {
+  if (down === null) return piece;
   const notches = edges.map((edge): Notch => {
     const { stitch } = certain(
       piece.edges.find(({ id }) => id === edge),
@@ -132,7 +133,7 @@ export function chalkStripRound(sheet: Sheet, plan: StripRoundPlan, chalk: Strip
     return repeat(round.count, id);
   }
   const { allowance, reach } = opening;
-  const zipEnd = seams[0] + reach;
+  const zipEnd = reach === null ? null : seams[0] + reach;
   if (round.count === 1) {
     const strip = add({ id, name, length: endLength, copies: 1 }, [allowance, allowance]);
     sheet.add(openedAt(strip, zipEnd, ["left", "right"]));

@@ -14,6 +14,7 @@ import { ClothFields } from "./cloth-fields";
 import { DecisionField, type DecisionValue } from "./decision-field";
 import { FlatDrawing } from "./flat-drawing";
 import { GarmentOutcome } from "./garment-outcome";
+import { MetDecisions } from "./met-decisions";
 import { RulesOnSheet } from "./rules-on-sheet";
 import { type Decisions, problemsByPath, useDecisions } from "./use-decisions";
 
@@ -40,7 +41,7 @@ const StillLegend = memo(Legend);
 
 /** The garment: choices in the order of making beside the flat and the live cloth. */
 export function GarmentView({ orderId, document, taken, ownSets, start, offered }: GarmentViewProps) {
-  const { decisions, decide, outcome, sheet, kept, keepNow } = useDecisions(orderId, document, {
+  const { decisions, decide, outcome, sheet, kept, keepNow, met } = useDecisions(orderId, document, {
     taken,
     ownSets,
     start,
@@ -104,6 +105,7 @@ export function GarmentView({ orderId, document, taken, ownSets, start, offered 
         {/* A scrolling region must be reachable by keyboard. */}
         {/* biome-ignore lint/a11y/noNoninteractiveTabindex: see above */}
         <section className="flex-1 overflow-y-auto px-4 py-2" aria-label="Choices" tabIndex={0}>
+          <MetDecisions garment={document.garment} met={met} />
           {others.map((message) => (
             <p key={message} role="alert" className="py-2 font-semibold text-wrong">
               <Fractions text={message} />

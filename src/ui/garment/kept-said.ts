@@ -8,5 +8,7 @@ export const keptSaid: Readonly<Record<KeptState, string>> = {
   keeping: "Keeping…",
   "not-kept": "Not kept: the garment is cut.",
   away: "Not kept yet: the shop's computer does not answer. It is sent when it does.",
+  failed: "Not kept yet: the shop's computer answered with an error. It is sent again.",
+  met: "Not kept: another screen decided otherwise.",
   "not-drawable": "Not kept: this cannot be drawn. The cloth shows the last that could.",
 };

@@ -7,6 +7,7 @@ import type { OwnRuleSet, StoredCloth } from "@/db";
 import { saveDecisions } from "@/server/order-actions";
 import { orderUnit, writeCloths, writeRules } from "@/server/order-document";
 import { outcomeErrors } from "@/server/sheet-errors";
+import { isAway } from "@/ui/shell/ask-shop";
 import { useAtHand } from "./use-at-hand";
 
 type Decided = Readonly<Record<string, string | number | boolean>>;
@@ -17,7 +18,7 @@ export interface Decisions {
   readonly cloth: StoredCloth;
 }
 
-export type KeptState = "kept" | "keeping" | "not-kept" | "away" | "not-drawable";
+export type KeptState = "kept" | "keeping" | "not-kept" | "away" | "failed" | "met" | "not-drawable";
 
 const KEEP_AFTER_MS = 500;
 /** While the shop's computer is away it is asked again so often. */
@@ -43,6 +44,7 @@ export function useDecisions(
   const [decisions, setDecisions] = useState(start);
   const [kept, setKept] = useState<KeptState>("kept");
   const keptLast = useRef(start);
+  const [theirs, setTheirs] = useState<Decisions | null>(null);
   const order = useMemo(
     (): Order => ({
       ...card,
@@ -61,24 +63,46 @@ export function useDecisions(
 
   /** Keeps what is decided now, unless it is kept already or cannot be drawn. */
   const keepNow = useCallback(async (): Promise<void> => {
-    if (keptLast.current === decisions || !drawable) return;
-    const result = await saveDecisions(orderId, decisions).catch(() => null);
-    if (result !== null) keptLast.current = decisions;
-    setKept(result === null ? "away" : result.ok ? "kept" : "not-kept");
-  }, [orderId, decisions, drawable]);
+    if (keptLast.current === decisions || !drawable || theirs !== null) return;
+    const result = await saveDecisions(orderId, decisions, keptLast.current).catch((error: unknown) =>
+      isAway(error) ? "away" : "failed",
+    );
+    if (typeof result === "string") return setKept(result);
+    if ("theirs" in result) {
+      setTheirs(result.theirs);
+      return setKept("met");
+    }
+    if (result.ok) keptLast.current = decisions;
+    setKept(result.ok ? "kept" : "not-kept");
+  }, [orderId, decisions, drawable, theirs]);
+
+  /** Goes on from what another screen kept: with it, or with what was decided here in its place. */
+  const settle = useCallback(
+    (mine: boolean) => {
+      if (theirs === null) return;
+      keptLast.current = theirs;
+      setTheirs(null);
+      if (!mine) {
+        setDecisions(theirs);
+        setKept("kept");
+      }
+    },
+    [theirs],
+  );
 
   useEffect(() => {
-    if (kept !== "away") return;
+    if (kept !== "away" && kept !== "failed") return;
     const timer = setInterval(keepNow, AGAIN_AFTER_MS);
     return () => clearInterval(timer);
   }, [kept, keepNow]);
 
   useEffect(() => {
-    if (keptLast.current === decisions) return;
+    if (keptLast.current === decisions || theirs !== null) return;
     setKept(drawable ? "keeping" : "not-drawable");
     const timer = setTimeout(keepNow, KEEP_AFTER_MS);
     return () => clearTimeout(timer);
-  }, [decisions, drawable, keepNow]);
+  }, [decisions, drawable, theirs, keepNow]);
 
-  return { decisions, decide: setDecisions, order, outcome, sheet: lastGood.current, kept, keepNow };
+  const met = theirs === null ? null : { theirs, mine: decisions, settle };
+  return { decisions, decide: setDecisions, order, outcome, sheet: lastGood.current, kept, keepNow, met };
 }

@@ -7,6 +7,7 @@ import { type Order, type OrderPatch, patchLay } from "@/core/formats";
 import { formatLengthWithUnit, type Unit } from "@/core/length";
 import { clothNames, wordLayRefusal } from "@/core/wording";
 import type { OwnRuleSet, StoredCloth } from "@/db";
+import { MetDecisions } from "@/ui/garment/met-decisions";
 import { type Decisions, problemsByPath, useDecisions } from "@/ui/garment/use-decisions";
 import { Fractions } from "@/ui/reading/fractions";
 import { ChoicePills } from "@/ui/shell/choice-pills";
@@ -59,7 +60,11 @@ function patched(before: Decisions, patch: OrderPatch): Decisions {
 
 /** The cloth: how it lies, what is needed, what is given, what would make it fit. */
 export function LayView({ orderId, document, taken, ownSets, start }: LayViewProps) {
-  const { decisions, decide, order, outcome, sheet, kept } = useDecisions(orderId, document, { taken, ownSets, start });
+  const { decisions, decide, order, outcome, sheet, kept, met } = useDecisions(orderId, document, {
+    taken,
+    ownSets,
+    start,
+  });
   const [cloth, setCloth] = useState<ClothId>("main");
   const [picked, setPicked] = useState<string | null>(null);
   const [before, setBefore] = useState<Decisions | null>(null);
@@ -141,6 +146,7 @@ export function LayView({ orderId, document, taken, ownSets, start }: LayViewPro
       {/* A scrolling region must be reachable by keyboard. */}
       {/* biome-ignore lint/a11y/noNoninteractiveTabindex: see above */}
       <section className="slip fold-edge min-h-0 overflow-y-auto px-4 py-2" aria-label="How much cloth" tabIndex={0}>
+        <MetDecisions garment={document.garment} met={met} />
         <ClothNeeded lay={lay} sheet={sheet} unit={unit} keptState={kept} />
         <ClothGiven cloth={decisions.cloth} which={cloth} problems={problems} unit={taken} onTell={tellCloth} />
         <FoldWays lay={lay} way={way} unit={unit} onFold={foldOtherwise} />

@@ -25,9 +25,21 @@ function join(before: Change | null, next: Change): Change {
   };
 }
 
+/** Whether ticks are in the book; where not, whether nobody answered, the order is gone, or the answer was a failure. */
+export type TicksKept = "kept" | "away" | "gone" | "failed";
+
+const GONE = 404;
+
+/** What became of ticks that were sent. */
+function toldBy(answer: Response | null): TicksKept {
+  if (answer === null) return "away";
+  if (answer.ok) return "kept";
+  return answer.status === GONE ? "gone" : "failed";
+}
+
 /** Sends changes one after another, what waits joined into one; a change on its way still arrives when the page is left. */
 function useSender(orderId: string) {
-  const [kept, setKept] = useState(true);
+  const [kept, setKept] = useState<TicksKept>("kept");
   const waiting = useRef<Change | null>(null);
   const sending = useRef(false);
   const send = useCallback(async () => {
@@ -40,9 +52,10 @@ function useSender(orderId: string) {
         keepalive: true,
         body: JSON.stringify(change),
       }).catch(() => null);
-      setKept(answer?.ok ?? false);
-      // The shop's computer is away: the change waits for the next try, joined with what comes meanwhile.
-      if (answer === null) {
+      const told = toldBy(answer);
+      setKept(told);
+      // It is in the book only when that was said: else it waits for the next try, joined with what comes meanwhile.
+      if (told !== "kept") {
         waiting.current = waiting.current === null ? change : join(change, waiting.current);
         break;
       }

@@ -6,6 +6,7 @@ import { type CutSheet, reopened, tableScreens, waiversOf } from "@/core/formats
 import { namePiece, sayWaiver } from "@/core/wording";
 import type { Progress } from "@/db";
 import { Legend } from "@/ui/cloth/legend";
+import { ticksSaid } from "@/ui/progress/ticks-said";
 import { useProgress } from "@/ui/progress/use-progress";
 import { usePreferences } from "@/ui/shell/preferences";
 import { Proof } from "./proof";
@@ -89,9 +90,9 @@ export function SheetView({ orderId, sheet, start }: SheetViewProps) {
               Proof
             </Tabs.Trigger>
           </Tabs.List>
-          {!kept && (
+          {kept !== "kept" && (
             <p role="status" className="px-3 py-1 font-semibold text-next-deep">
-              Ticks are not kept yet: the shop's computer does not answer.
+              {ticksSaid[kept]}
             </p>
           )}
           <Tabs.Content value="steps" className="max-h-[44dvh] overflow-y-auto lg:max-h-none lg:flex-1" tabIndex={0}>

@@ -1,6 +1,8 @@
 import { ArrowLeft } from "lucide-react";
 import Link from "next/link";
 import type { CutSheet, TableScreen } from "@/core/formats";
+import { ticksSaid } from "@/ui/progress/ticks-said";
+import type { TicksKept } from "@/ui/progress/use-progress";
 import { type TableTool, TableTools } from "./table-tools";
 
 interface TableHeadProps {
@@ -9,7 +11,7 @@ interface TableHeadProps {
   readonly screens: readonly TableScreen[];
   readonly index: number;
   readonly done: ReadonlySet<string>;
-  readonly kept: boolean;
+  readonly kept: TicksKept;
   readonly tools: readonly TableTool[];
 }
 
@@ -48,7 +50,7 @@ export function TableHead({ orderId, sheet, screens, index, done, kept, tools }:
           {screen !== undefined && saidOf(screen, sheet)} · {index + 1} of {screens.length}
           {ticked && <span className="text-lantern"> · done</span>}
         </h1>
-        {!kept && <p role="status">Place not kept yet: the shop's computer does not answer.</p>}
+        {kept !== "kept" && <p role="status">{ticksSaid[kept]}</p>}
         {strays > 0 && (
           <p role="status" className="text-base">
             {strays === 1 ? "One tick belongs" : `${strays} ticks belong`} to an earlier drawing of this order: kept,

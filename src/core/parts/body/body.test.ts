@@ -6,7 +6,7 @@ import { readOrder } from "../../formats";
 import { draftGarment } from "../../garments";
 import { crossAtDepth, flattenPath, pathEnd, pathLength, placeAtLength } from "../../geometry";
 import { bodyChoices, offer } from "..";
-import { planButtons } from "./buttons";
+import { planButtons } from "../buttons";
 
 function draw(garment: string, measurements: Readings, choices: object = {}, rules: object = {}): Draft | null {
   const read = readOrder({ garment, choices, rules, client: { card: { measurements } } });
@@ -174,7 +174,7 @@ describe("buttons", () => {
     [3, 11, 30],
     [12, 10.5, 29], // a neck below the bust line starts at its own first button
   ])("from a neck %d deep with a bust line at %d: even, one on the bust line, none in the hem", (neck, bust, end) => {
-    const { downs, pitch } = planButtons(neck, bust, end, false);
+    const { downs, pitch } = planButtons(neck, bust, end, { metric: false, end: "hem" });
     for (const [index, down] of downs.slice(1).entries()) expect(down - (downs[index] ?? 0)).toBeCloseTo(pitch, 6);
     expect(pitch).toBeGreaterThanOrEqual(2.5);
     expect(pitch).toBeLessThanOrEqual(3.5);

@@ -1,6 +1,17 @@
-import { type Given, onTape, refuse, ruleLength, ruleValue, settle, settleOnTape, type Term } from "../../chalk";
+import {
+  type Given,
+  type OpenFront,
+  onTape,
+  refuse,
+  ruleLength,
+  ruleValue,
+  settle,
+  settleOnTape,
+  type Term,
+} from "../../chalk";
 import { at, type Path, straight } from "../../geometry";
 import { both, type Inches, pickSystem } from "../../length";
+import { checkFacedSlit } from "../faced-slit";
 import type { BodyForm } from "./body-form";
 import { type CentrePlan, closed, nothing } from "./centre-plan";
 
@@ -53,7 +64,7 @@ export function bandFront(given: Given, form: BodyForm, endDown: Inches): Centre
     allowance: foldIn,
     cutAcross: -half - foldIn,
     raised: 0,
-    band: { half, width: form.bandWidth, turns: bandTurns(given) },
+    band: { beyond: half, width: 2 * half, turns: bandTurns(given) },
     removedAt: nothing,
     opensTo: () => endDown,
     neckTaken: 0,
@@ -83,6 +94,23 @@ export function overlapFront(given: Given, form: BodyForm, endDown: Inches): Cen
     removedAt: nothing,
     opensTo: () => endDown,
     neckTaken: 0,
+  };
+}
+
+/**
+ * How the front's lower edge ends where it opens; undefined where it lies on its fold down there.
+ *
+ * @param lastButton the lowest buttonhole, down from the top line; null where there is none
+ */
+export function openFront({ start, kind, opensTo }: CentrePlan, lastButton: Inches | null): OpenFront | undefined {
+  const [foldIn, overlap] = start.originInset.terms;
+  if ((kind !== "band" && kind !== "overlap") || foldIn === undefined || overlap === undefined) return undefined;
+  const end = opensTo(0);
+  return {
+    overlap,
+    foldIn: kind === "band" ? foldIn : null,
+    turns: start.front?.turns ?? 1,
+    buttonAbove: lastButton === null || end === null ? null : end - lastButton,
   };
 }
 
@@ -134,21 +162,12 @@ function bandedSlit(given: Given, form: BodyForm, endDown: Inches): CentrePlan {
   };
 }
 
-/** How long a slit may be that is only faced: over that it wants bands (craft: an edge cut out of a fold). */
-const LEAST_FACED: Inches = 2;
-const MOST_FACED: Inches = 8;
 /** The facing is sewn this far from the crease at the neck, on each half. */
 const FACING_SEAM = both(0.5, 1.5);
 
 /** A slit that is faced: the fold stays whole on the table; the facing takes a sliver of the neck into its seam. */
 function facedSlit(given: Given, form: BodyForm, endDown: Inches): CentrePlan {
-  if (form.slitLength < LEAST_FACED || form.slitLength > MOST_FACED)
-    refuse({
-      code: "slit-not-for-facing",
-      conflicts: ["choices.slitFinish", "choices.slitLength"],
-      numbers: { slit: form.slitLength, least: LEAST_FACED, most: MOST_FACED },
-      nearest: "bands",
-    });
+  checkFacedSlit(form.slitLength, "choices.slitLength", "bands");
   return {
     ...onFold(endDown),
     kind: "faced",

@@ -2,13 +2,13 @@ import type { Side } from "../../blocks";
 import { type EdgeChalk, type Given, type PieceChalk, ruleTerm, ruleValue } from "../../chalk";
 import { at, type Path, pathEnd, placeAtLength, reversePath, straight } from "../../geometry";
 import type { Inches } from "../../length";
+import { foldedBandCut } from "../folded-band";
 import { HOLLOW } from "../hollow";
 import type { BodyForm } from "./body-form";
 import { type BodyLines, centreEnd } from "./body-lines";
 import { contourWidth, seamedBack } from "./centre-back";
 import { bandFront, onFold, overlapFront, slitCut, slitFront } from "./centre-front";
 import type { CentrePlan } from "./centre-plan";
-import { foldedBandCut } from "./folded-band";
 
 /** What lies at the centre of a half, by the garment's opening. */
 export function planCentre(given: Given, form: BodyForm, lines: BodyLines, side: Side): CentrePlan {

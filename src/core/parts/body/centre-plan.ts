@@ -1,7 +1,7 @@
 import type { PieceStart } from "../../chalk";
 import type { Path } from "../../geometry";
 import type { Inches } from "../../length";
-import type { FoldedBand } from "./folded-band";
+import type { FoldedBand } from "../folded-band";
 
 /** What lies at the centre of a half: the fold, a seam, a zip, or a front edge that opens. */
 export interface CentrePlan {

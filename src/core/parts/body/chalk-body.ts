@@ -17,11 +17,12 @@ import {
 } from "../../chalk";
 import { lengthToDepth, type Path, pathEnd, pathLength } from "../../geometry";
 import { both, type Inches, pickSystem, roundToStep, roundUpToStep } from "../../length";
+import { type ButtonPlan, chalkButtons, planButtons } from "../buttons";
+import { chalkSlitFacing } from "../faced-slit";
 import { type BodyForm, type BodyStyle, readForm } from "./body-form";
 import { bustDartIntake, checkChest, type LowerLines, planLines } from "./body-lines";
 import { type Both, type PlannedBody, remarkBody } from "./body-remarks";
-import { chalkButtons, planButtons } from "./buttons";
-import { bandSeam } from "./centre-front";
+import { bandSeam, openFront } from "./centre-front";
 import { planCentre } from "./centre-line";
 import { chalkHalf } from "./chalk-half";
 import type { HalfPieces } from "./chalk-upper";
@@ -189,22 +190,35 @@ function opensTo(form: BodyForm, { front, back }: Both<HalfPlan>, neckDown: Inch
   }
 }
 
-/** Button stands, slit bands: what the front opening needs beside the front itself. */
-function chalkOpening(sheet: Sheet, form: BodyForm, pieces: Both<HalfPieces>, halves: Both<HalfPlan>): void {
+/**
+ * Button stands, slit bands: what the front opening needs beside the front itself.
+ *
+ * @returns the lowest buttonhole down from the top line; null where there is none
+ */
+function chalkOpening(
+  sheet: Sheet,
+  form: BodyForm,
+  pieces: Both<HalfPieces>,
+  halves: Both<HalfPlan>,
+  end: "hem" | "join",
+): Inches | null {
   const { given } = sheet;
   const { inner, top } = pieces.front;
   const neckDown = top.markAt("centre/neck-depth").stitch;
   const { lines, centre } = halves.front;
   const edge = inner.edgeOf("centre").stitch;
   const banded = centre.kind === "slit";
+  let buttons: ButtonPlan | null = null;
   if (form.opening === "front-band" || (banded && form.slitLength === 0)) {
     const bust = lines.bust?.value ?? given.measurements.shoulderToBust?.value ?? lines.chest.value + 1;
-    chalkButtons(inner, planButtons(neckDown, bust, edge.start.y, given.metric));
+    buttons = planButtons(neckDown, bust, edge.start.y, { metric: given.metric, end });
+    chalkButtons(inner, buttons);
   }
   if (banded) chalkSlitBands(sheet, form, slitDepth(edge, form));
-  if (centre.kind === "faced") chalkSlitFacing(sheet, form);
+  if (centre.kind === "faced") chalkSlitFacing(sheet, form.slitLength);
   sheet.openAt(form.opening, opensTo(form, halves, neckDown));
   if (form.opening === "side-zip" && pieces.front.outer.hasLine("hip")) notchSideZip(given, form, pieces);
+  return buttons?.downs.at(-1) ?? null;
 }
 
 /** How long the edge is that a band is sewn to: from the neck to the end of the slit, or the whole front. */
@@ -223,15 +237,6 @@ function chalkSlitBands(sheet: Sheet, form: BodyForm, edge: Inches): void {
   const narrower = onTape(given, pickSystem(both(0.5, 1.5), given.metric));
   sheet.add(chalkStrip({ ...strip, id: "placket", name: "placket", depth }));
   sheet.add(chalkStrip({ ...strip, id: "under-placket", name: "under-placket", depth: depth - narrower }));
-}
-
-/** The facing of a slit: one piece, its crease on the front's crease (craft: an edge cut out of a fold). */
-function chalkSlitFacing(sheet: Sheet, form: BodyForm): void {
-  const { given } = sheet;
-  const more = onTape(given, pickSystem(both(0.5, 1.5), given.metric));
-  const depth = onTape(given, pickSystem(both(4, 10), given.metric));
-  const length = 2 * form.slitLength + more;
-  sheet.add(chalkStrip({ id: "facing-slit", name: "slit-facing", length, depth, copies: 1 }));
 }
 
 /** The end of a zip in the side: the hip line of the front, and on the back as far along the sewn side. */
@@ -330,7 +335,7 @@ export function chalkBody(
   notchSides(given, pieces);
   promiseSeams(sheet, pieces);
   promiseGirths(sheet, planned, pieces);
-  chalkOpening(sheet, form, pieces, planned.halves);
+  const lastButton = chalkOpening(sheet, form, pieces, planned.halves, leaves.waist ? "join" : "hem");
   promiseSplits(sheet, form, planned);
   remarkBody(sheet, form, planned, pieces.front.outer.id);
   if (form.style.lower !== undefined && form.sewnBelow)
@@ -343,9 +348,8 @@ export function chalkBody(
     for (const join of ["neck", "armhole"] as const)
       sheet.opens(join, { front: row("front", join), back: row("back", join) });
   }
-  if (leaves.waist)
-    sheet.opens("waist", {
-      front: edges(distinct(pieces.front), "waist"),
-      back: edges(distinct(pieces.back), "waist"),
-    });
+  if (leaves.waist) {
+    const rows = { front: edges(distinct(pieces.front), "waist"), back: edges(distinct(pieces.back), "waist") };
+    sheet.opens("waist", rows, openFront(planned.halves.front.centre, lastButton));
+  }
 }

@@ -20,6 +20,7 @@ import {
 } from "../../chalk";
 import { add, at, lengthToDepth, mapPath, type Point, pathEnd } from "../../geometry";
 import type { Inches } from "../../length";
+import { chalkSlitFacing } from "../faced-slit";
 import { HOLLOW } from "../hollow";
 import { waistTerms } from "./above-waist";
 import { chalkGodetSlots, chalkGodets } from "./godets";
@@ -35,6 +36,7 @@ import {
   sideTerm,
 } from "./skirt-centre";
 import type { SkirtForm } from "./skirt-form";
+import { frontStart } from "./skirt-front";
 import { chalkWaistFacing } from "./waist-facing";
 import type { WaistEdge } from "./waistband";
 
@@ -48,6 +50,7 @@ function openPiece(sheet: Sheet, half: HalfSkirt): PieceChalk {
     half: side,
     top: "waist",
     origin: !seamed ? "fold" : side === "back" ? "zip-line" : "centre-line",
+    ...(side === "front" && form.front !== null ? { front: frontStart(form.front) } : {}),
     originInset: seamed ? centreInset(given, form, side) : { value: 0, terms: [] },
     topInset: settleOnTape(given, [...waistTerms(given, form), ...(numbers.raise > 0 ? [raised] : [])]),
   });
@@ -307,9 +310,15 @@ function promise(
       });
     return;
   }
-  const down = halves.back.numbers.hipDown + form.zipEnd;
+  const { hipDown, hemDown } = halves.back.numbers;
+  const down = form.opens === "front-band" ? hemDown : hipDown + form.zipEnd;
   sheet.openAt(form.opens, form.opens === "none" ? null : down);
   if (own) sheet.opens("waist", { front: ["skirt-front/waist"], back: ["skirt-back/waist"] });
+}
+
+/** A slit in a front that stays on its fold. */
+function hasFacedSlit(half: HalfSkirt): half is HalfSkirt & { readonly slitTop: Inches } {
+  return half.slitTop !== null && half.form.slitFinish === "faced";
 }
 
 const hasGodets = ({ style, flareBy }: SkirtForm): boolean => style.kind === "mermaid" && flareBy === "godet";
@@ -338,6 +347,8 @@ export function chalkFitted(sheet: Sheet, form: SkirtForm, above: OpenEdge | nul
     remarkElastic(sheet, form, skirtPieces.back);
   });
   if (hasGodets(form)) chalkGodets(sheet, form);
+  const front = chalked.find(({ side }) => side === "front");
+  if (front !== undefined && hasFacedSlit(front)) chalkSlitFacing(sheet, front.hemDown.value - front.slitTop);
   if (above !== null || form.elastic) return null;
   if (form.waistFinish === "facing") {
     chalkWaistFacing(sheet, chalked);

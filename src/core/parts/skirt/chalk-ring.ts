@@ -20,7 +20,7 @@ import { placeAtLength } from "../../geometry";
 import { both, type Inches, pickSystem } from "../../length";
 import { planHanger, roundToPullOn } from "./hanger";
 import { planRing, type RingPieces, type RingSkirt } from "./plan-ring";
-import { remarkElastic } from "./remark-skirt";
+import { remarkElastic, remarkFront } from "./remark-skirt";
 import type { SkirtForm } from "./skirt-form";
 import type { WaistEdge } from "./waistband";
 
@@ -93,11 +93,13 @@ export function chalkRingSkirt(sheet: Sheet, form: SkirtForm, above: OpenEdge | 
   const length = lengthOf(given, form);
   const ring = planRing(given, form, hanger, round, length.value);
   const most = length.value - pickSystem(ABOVE_HEM, given.metric);
-  const reach = hanger.opening === null ? null : onTape(given, Math.min(bodyValue(given, "waistToHip"), most));
+  const zip = hanger.opening !== null && hanger.opening.at !== "front";
+  const reach = !zip ? null : onTape(given, Math.min(bodyValue(given, "waistToHip"), most));
   const sewn: EdgeReference[] = [];
   sheet.part("skirt", () => {
     for (const pieces of ring.pieces) sewn.push(...chalkPieces(sheet, form, ring, pieces, length, reach));
-    if (above === null) sheet.openAt(form.opens, reach);
+    if (above === null) sheet.openAt(form.opens, form.front === null ? reach : length.value);
+    remarkFront(sheet, form, sewn[0]?.split("/")[0] ?? "", length.value);
     remarkRing(sheet, ring, sewn[0]?.split("/")[0] ?? "");
     remarkElastic(sheet, form, sewn[0]?.split("/")[0] ?? "");
   });

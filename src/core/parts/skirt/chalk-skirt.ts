@@ -25,7 +25,7 @@ const chalks: Readonly<Record<SkirtKind, (sheet: Sheet, form: SkirtForm, above: 
  * @param above the waist edge of the body that it hangs from; null for a skirt of its own
  */
 export function chalkSkirt(sheet: Sheet, style: SkirtStyle, above: OpenEdge | null = null): void {
-  const form = readSkirtForm({ ...sheet.given, step: givenStep(sheet.given) }, style);
+  const form = readSkirtForm({ ...sheet.given, step: givenStep(sheet.given) }, style, above);
   const edge = chalks[style.kind](sheet, form, above);
   if (edge !== null) chalkWaistband(sheet, form, edge);
 }

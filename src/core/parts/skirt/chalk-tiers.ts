@@ -14,7 +14,7 @@ import { bottomsOf, chalkStripRound } from "../strip-round";
 import { waistTerms } from "./above-waist";
 import { type Hanger, planHanger } from "./hanger";
 import { planTiers, type Tier } from "./plan-tiers";
-import { remarkElastic } from "./remark-skirt";
+import { remarkElastic, remarkFront } from "./remark-skirt";
 import type { SkirtForm } from "./skirt-form";
 import type { WaistEdge } from "./waistband";
 
@@ -28,7 +28,8 @@ const tierNames = ["tier-1", "tier-2", "tier-3", "tier-4", "tier-5", "tier-6"] a
 /** What strips are called: a gathered skirt is one round, tiers are counted from the waist. */
 function namesOf(form: SkirtForm, index: number): { readonly name: PieceName; readonly end: PieceName } {
   if (form.style.kind === "gathered") return { name: "skirt-gathered", end: "skirt-gathered-end" };
-  return { name: tierNames[index] ?? "tier-6", end: "tier-1-end" };
+  const name = tierNames[index] ?? "tier-6";
+  return { name, end: `${name}-end` };
 }
 
 /** How far down the first tier is left open: to the hip line, or nearly to its lower edge. */
@@ -54,7 +55,8 @@ function chalkTier(
   const seam = ruleLength(given, "allowance.waistJoin");
   const top = index === 0 ? onTape(given, addTerms(waistTerms(given, form))) : seam;
   const bottom = last ? ruleLength(given, "allowance.hem") : seam;
-  const opens = index > 0 || opening === null ? null : { ...opening, reach: reachOf(given, tier) };
+  const open = opening !== null && (index === 0 || opening.at === "front");
+  const opens = open ? { ...opening, reach: opening.at === "front" ? null : reachOf(given, tier) } : null;
   return chalkStripRound(sheet, tier.strips, {
     id: name,
     name,
@@ -84,7 +86,10 @@ export function chalkTiers(sheet: Sheet, form: SkirtForm, above: OpenEdge | null
         sheet.seam({ id: tierNames[index] ?? "tier", a: tops, b: bottomsOf(before), gathered: true, ease });
       rows.push(tops);
     }
-    if (above === null) sheet.openAt(form.opens, form.opens === "none" ? null : reachOf(given, tiers[0]));
+    const hemDown = tiers.reduce((sum, { depth }) => sum + depth, 0);
+    if (above === null && form.opens !== "none")
+      sheet.openAt(form.opens, form.front === null ? reachOf(given, tiers[0]) : hemDown);
+    remarkFront(sheet, form, namesOf(form, 0).name, hemDown);
     remarkElastic(sheet, form, namesOf(form, 0).name);
   });
   return joinToWaist(sheet, form, rows[0] ?? [], hanger.rows, hanger.length, hanger.round);

@@ -31,8 +31,9 @@ export const ROOM_TO_PULL_ON = both(1, 2.5);
 /** A zip in a side seam wants at least this much on both sides. */
 const LEAST_AT_SIDE_ZIP = both(1, 2.5);
 
-function openingOf(given: Given, { opens }: SkirtForm): Hanger["opening"] {
+function openingOf(given: Given, { opens, front }: SkirtForm): Hanger["opening"] {
   if (opens === "none") return null;
+  if (front !== null) return { at: "front", allowance: front.foldIn.value };
   if (opens === "back-zip") return { at: "back", allowance: ruleLength(given, "allowance.zip") };
   const least = pickSystem(LEAST_AT_SIDE_ZIP, given.metric);
   return { at: "side", allowance: onTape(given, Math.max(ruleLength(given, "allowance.side"), least)) };
@@ -46,7 +47,8 @@ export function planHanger(given: Given, form: SkirtForm, above: OpenEdge | null
       easeTerm(given, "waist"),
       ...figureNoteTerms(given, piece, "waist"),
     ]).value;
-  const length = above?.length ?? { front: half("skirt-front"), back: half("skirt-back") };
+  const beyond = form.front?.overlap.value ?? 0;
+  const length = above?.length ?? { front: half("skirt-front") + beyond, back: half("skirt-back") };
   const { front = [], back = [] } = above?.rows ?? {};
   return {
     length,

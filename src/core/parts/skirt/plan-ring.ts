@@ -56,19 +56,25 @@ function widthOf({ fold }: RingPieces, cutOuter: Inches, closing: Inches): Inche
 const MOST_SHARE = 0.5;
 
 /** So many pieces as were asked, or the next more of which each can be drawn. */
-function atLeast(share: number, count: number): number {
+function atLeast(share: number, count: number, whole: boolean): number {
   const each = share / count;
-  return each <= MOST_SHARE + 1e-9 || Math.abs(each - 1) < 1e-9 ? count : atLeast(share, count + 1);
+  return each <= MOST_SHARE + 1e-9 || (whole && Math.abs(each - 1) < 1e-9) ? count : atLeast(share, count + 1, whole);
 }
 
+type Chosen = Pick<RingSkirt, "pieces" | "beyond" | "inMore">;
+
 /** The fewest pieces that fit this cloth; where none do, halves, and those are pieced at their outer corners. */
-function choosePieces(share: number, form: SkirtForm, usable: Inches, cutOuter: Inches, closing: Inches) {
+function choosePieces(share: number, form: SkirtForm, usable: Inches, cutOuter: Inches, closing: Inches): Chosen {
   const asked = form.circlePieces === "by-cloth" ? null : Number(form.circlePieces);
   const least = Math.ceil(share - 1e-9);
   // Whole rings lie in four, all else in halves and less; so no piece's straight edges run off the grain further than they must.
   const inHalves = Math.ceil(2 * share - 1e-9);
-  const whole = Math.abs(share - least) < 1e-9;
-  const counts = asked === null ? [...(whole ? [least] : []), inHalves] : [atLeast(share, Math.max(asked, least))];
+  // A front that opens wants both its edges cut: a whole ring in four has none.
+  const whole = Math.abs(share - least) < 1e-9 && form.front === null;
+  const counts =
+    asked === null
+      ? [...(whole ? [least] : []), inHalves]
+      : [atLeast(share, Math.max(asked, least), form.front === null)];
   const rows = [...new Set(counts)].map((count) => cutAs(share, count));
   const wide = (pieces: readonly RingPieces[]) => Math.max(...pieces.map((one) => widthOf(one, cutOuter, closing)));
   const pieces = rows.find((row) => wide(row) <= usable + 1e-6) ?? rows.at(-1) ?? cutAs(share, least);
@@ -104,7 +110,13 @@ export function planRing(given: Given, form: SkirtForm, { opening }: Hanger, c: 
     });
   const rule = opening === null || opening.at === "side" ? "allowance.side" : "allowance.zip";
   const closingTerms: readonly Term[] = [
-    { code: "house-rule", about: { rule }, kind: "allowance", value: closing, source: `rule:${rule}` },
+    form.front?.foldIn ?? {
+      code: "house-rule",
+      about: { rule },
+      kind: "allowance",
+      value: closing,
+      source: `rule:${rule}`,
+    },
   ];
   return { round, inner, outer, share, closing, closingTerms, slashed, ...chosen };
 }

@@ -24,10 +24,12 @@ import {
 } from "../../chalk";
 import { pathLength } from "../../geometry";
 import { both, type Inches, pickSystem, roundToStep, TRUEING_STEP } from "../../length";
+import { checkFacedSlit } from "../faced-slit";
 import { roundToPullOn } from "./hanger";
 import { planFlareLine, planMermaid } from "./plan-mermaid";
 import { planSlit } from "./plan-slit";
 import type { SkirtForm } from "./skirt-form";
+import { carryToFront } from "./skirt-front";
 
 /** Half a skirt planned in numbers, and drawn. */
 export interface HalfSkirt {
@@ -89,10 +91,13 @@ export function halfSpan(given: Given): Inches | null {
 
 type PlannedHalf = Omit<HalfSkirt, "drawn" | "slitTop" | "sideSlit">;
 
+/** What the front runs on beyond its centre to an edge that opens. */
+const beyondFront = ({ front }: SkirtForm, side: Side): Inches => (side === "front" ? (front?.overlap.value ?? 0) : 0);
+
 /** Half the waist: by the card, as the hip under elastic, or as long as the edge of the body that was really drawn. */
 function planWaist(given: Given, form: SkirtForm, side: Side, hip: Sum, above: OpenEdge | null): Sum {
   if (above !== null) {
-    const value = above.length[side];
+    const value = above.length[side] - beyondFront(form, side);
     const code = above.off[side] === 0 ? "sewn-waist-of-the-body" : "measured-on-the-sewn-waist";
     return { value, terms: [{ code, kind: "drawn", value, source: "join:waist" }] };
   }
@@ -105,12 +110,24 @@ function hollowOf(given: Given, form: SkirtForm, side: Side, above: OpenEdge | n
   return hollowed && ruleLength(given, "backContour") === 0 ? ruleLength(given, "zipHollow") : 0;
 }
 
+/** A length down from the waist; said from the shoulder it is the same one, with the half length off. */
+function lengthTerms(given: Given, form: SkirtForm, id: "waistToHip" | "skirtLength"): readonly Term[] {
+  const own = bodyTerm(given, id);
+  if (form.style.underBody !== true || form.skirtReadFrom === "waist") return [own];
+  const half = bodyTerm(given, "frontWaist");
+  const code = id === "waistToHip" ? "shoulder-to-hip" : "shoulder-to-hem";
+  return [
+    { code, kind: "body", value: own.value + half.value, source: own.source },
+    { code: "half-length-above", kind: "body", value: -half.value, source: half.source },
+  ];
+}
+
 function planHalf(given: Given, form: SkirtForm, side: Side, above: OpenEdge | null): PlannedHalf {
   const hip = planHip(given, form, side);
   const waist = planWaist(given, form, side, hip, above);
   const hollow = hollowOf(given, form, side, above);
-  const hipDown = settleOnTape(given, [bodyTerm(given, "waistToHip")]);
-  const hemDown = settleOnTape(given, [bodyTerm(given, "skirtLength")]);
+  const hipDown = settleOnTape(given, lengthTerms(given, form, "waistToHip"));
+  const hemDown = settleOnTape(given, lengthTerms(given, form, "skirtLength"));
   const least = hipDown.value + pickSystem(LEAST_BELOW_HIP, given.metric);
   if (hemDown.value < least - 1e-9)
     refuse({
@@ -128,7 +145,7 @@ function planHalf(given: Given, form: SkirtForm, side: Side, above: OpenEdge | n
     hipDown: hipDown.value,
     hollow,
     halfSpan: halfSpan(given),
-    closesAt: above?.darts[side][0] ?? null,
+    closesAt: above?.darts[side][0] === undefined ? null : above.darts[side][0] - beyondFront(form, side),
     step: givenStep(given),
   };
   // Under panels the house has no dart by habit: their seams shape the waist.
@@ -156,11 +173,15 @@ export function planSkirt(given: Given, form: SkirtForm, above: OpenEdge | null)
   const over = pathLength(skirtSide(front.numbers)) - pathLength(skirtSide(back.numbers));
   const draw = (half: PlannedHalf, short: Inches): HalfSkirt => {
     const numbers = { ...half.numbers, lengthened: Math.max(0, roundToStep(short, TRUEING_STEP)) };
-    return { ...half, numbers, drawn: drawSkirtHalf(numbers), slitTop: null, sideSlit: null };
+    const drawn = drawSkirtHalf(numbers);
+    const open = form.front !== null && half.side === "front" ? carryToFront(drawn, form.front) : drawn;
+    return { ...half, numbers, drawn: open, slitTop: null, sideSlit: null };
   };
   const [drawnFront, drawnBack] = [draw(front, -over), draw(back, over)];
   if (form.slitAt === null) return { front: drawnFront, back: drawnBack };
   const top = planSlit(given, form, drawnBack.numbers, [drawnFront.drawn.side, drawnBack.drawn.side]);
+  if (form.slitAt === "front" && form.slitFinish === "faced")
+    checkFacedSlit(drawnFront.hemDown.value - top, "choices.hemSlitTop", "seam");
   const slit = (half: HalfSkirt): HalfSkirt => ({
     ...half,
     slitTop: form.slitAt === half.side ? top : null,

@@ -40,7 +40,7 @@ function roundsOf(
     const asked = askedRound(given, form, index, rounds.at(-1)?.round.sewn ?? waist);
     const least = index === 0 && form.elastic ? roundToPullOn(given) : 0;
     const wanted = roundToStep(Math.max(asked, least), givenStep(given));
-    rounds.push(planStripRound(given, wanted, index === 0 ? opening : null));
+    rounds.push(planStripRound(given, wanted, index === 0 || opening?.at === "front" ? opening : null));
   }
   return rounds;
 }

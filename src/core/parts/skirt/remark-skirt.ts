@@ -1,6 +1,7 @@
 import { mermaidPoints, mostAtSide } from "../../blocks";
 import { bodyValue, type Sheet, settleOnTape } from "../../chalk";
-import { both, pickSystem } from "../../length";
+import { both, type Inches, pickSystem } from "../../length";
+import { planSkirtButtons } from "../buttons";
 import { type HalfSkirt, skirtPieces } from "./plan-skirt";
 import type { SkirtForm } from "./skirt-form";
 
@@ -37,6 +38,16 @@ export function remarkHalf(sheet: Sheet, half: HalfSkirt): void {
   sheet.remark({ id: "flare-kept", piece, numbers: { asked, kept: drawn.corner.x - start.x, lift } });
   if (from === "hip" && Math.atan(flare / (numbers.hemDown - numbers.hipDown)) > HIP_BREAK)
     sheet.remark({ id: "hip-break", piece, numbers: { flare } });
+}
+
+/** Where a hanging skirt that opens in front is buttoned: on a ring or a strip nothing is chalked for it. */
+export function remarkFront(sheet: Sheet, { front }: SkirtForm, piece: string, hemDown: Inches): void {
+  if (front === null) return;
+  const { downs, pitch } = planSkirtButtons(front.buttonAbove, hemDown, sheet.given.metric);
+  const [first] = downs;
+  if (first === undefined) return;
+  const numbers = { first, pitch, count: downs.length, overlap: front.overlap.value, facing: front.foldIn.value };
+  sheet.remark({ id: "front-buttons", piece, numbers });
 }
 
 /** What elastic is cut to: a share of the waist and its ends. */

@@ -27,6 +27,7 @@ import { both, type Inches, pickSystem } from "../../length";
 import { HOLLOW, RUN_OUT_ABOVE_HIP } from "../hollow";
 import type { HalfSkirt } from "./plan-skirt";
 import type { SkirtForm } from "./skirt-form";
+import { chalkFrontButtons, chalkFrontEdge } from "./skirt-front";
 
 /** A vent reaches this far beyond the centre; its upper edge slants to there at 45°. */
 const VENT = both(2, 5);
@@ -47,6 +48,7 @@ function backRule(given: Given, form: SkirtForm): "allowance.zip" | "allowance.s
 /** What lies beyond a centre that is sewn: a front was cut open along its fold for it. */
 function centreTerm(given: Given, form: SkirtForm, side: Side): Term {
   if (side === "back") return allowanceTerm(given, backRule(given, form));
+  if (form.front !== null) return form.front.foldIn;
   const value = onTape(given, pickSystem(SEAM_INSIDE, given.metric));
   return { code: "seam-inside-the-folded-edge", kind: "allowance", value, source: "choice:hemSlitAt" };
 }
@@ -61,6 +63,7 @@ export function sideTerm(given: Given, form: SkirtForm): Term {
 export function centreInset(given: Given, form: SkirtForm, side: Side): Sum {
   const vent = ventOf(given, form);
   const beyond: Term = { code: "vent-beyond-the-centre", kind: "style", value: vent, source: "choice:hemSlit" };
+  if (side === "front" && form.front !== null) return settleOnTape(given, [form.front.foldIn, form.front.overlap]);
   return settleOnTape(given, [centreTerm(given, form, side), ...(vent > 0 && side === "back" ? [beyond] : [])]);
 }
 
@@ -92,6 +95,7 @@ export function chalkCentreMarks(piece: PieceChalk, half: HalfSkirt): void {
     const below: Term = { code: "zip-end-below-hip", kind: "style", value: form.zipEnd, source: "choice:zipEnd" };
     piece.centreMark("zip-end", { terms: [...half.hipDown.terms, ...(form.zipEnd === 0 ? [] : [below])], step: 0 });
   }
+  if (side === "front" && form.front !== null) chalkFrontButtons(piece, form.front, half.hemDown.value);
   if (slitTop === null) return;
   const top: Term = { code: "top-of-the-slit", kind: "style", value: slitTop, source: "choice:hemSlitTop" };
   piece.centreMark(form.hemSlit === "vent" ? "vent-top" : "slit-top", { terms: [top], why: "slit-top" });
@@ -105,7 +109,7 @@ export function chalkCentreMarks(piece: PieceChalk, half: HalfSkirt): void {
 function centreLine(given: Given, { numbers, drawn }: HalfSkirt): Path {
   const { hollow, hipDown, hemDown } = numbers;
   const { start } = drawn.waist;
-  if (hollow === 0) return straight(start, at(0, hemDown));
+  if (hollow === 0) return straight(start, at(start.x, hemDown));
   const out = at(0, hipDown - pickSystem(RUN_OUT_ABOVE_HIP, given.metric));
   return joinPaths([leaningLine(start, 0, out, 0), straight(out, at(0, hemDown))]);
 }
@@ -126,6 +130,10 @@ export function chalkCentre(piece: PieceChalk, half: HalfSkirt): void {
   const up = reversePath(centreLine(given, half));
   if (piece.start.origin === "fold") {
     piece.edge("centre", { role: "centre", stitch: up, allowance: 0, through: [], onFold: true });
+    return;
+  }
+  if (half.side === "front" && form.front !== null) {
+    chalkFrontEdge(piece, up, form.front);
     return;
   }
   const allowance = centreTerm(given, form, half.side).value;

@@ -45,7 +45,7 @@ export const skirtChoices = {
     default: both(1, 3),
     range: [0.5, 3],
     why: "It lies under the other end and carries hook or button.",
-    when: onBand,
+    when: { ...onBand, opening: ["back-zip", "side-zip"] },
   },
   elasticWidth: {
     kind: "length",
@@ -58,9 +58,13 @@ export const skirtChoices = {
   opening: {
     kind: "option",
     label: "Opening",
-    options: { "back-zip": "Zip at the centre back", "side-zip": "Zip in the side seam" },
+    options: {
+      "back-zip": "Zip at the centre back",
+      "side-zip": "Zip in the side seam",
+      "front-band": "Buttoned down the front",
+    },
     default: "back-zip",
-    why: "The waist must let the hips through: the opening reaches down to the hip line.",
+    why: "The waist must let the hips through: a zip reaches down to the hip line, a front is buttoned nearly to the hem.",
     when: fitted,
   },
   zipEnd: {
@@ -69,7 +73,7 @@ export const skirtChoices = {
     default: both(0, 0),
     range: [-1, 1],
     why: "At the hip line the hips are through; lower is easier, higher shows less.",
-    when: fitted,
+    when: { ...fitted, opening: ["back-zip", "side-zip"] },
   },
   hemSlit: {
     kind: "option",
@@ -86,6 +90,14 @@ export const skirtChoices = {
     why: "A front on the fold is cut open for it: its centre line lies inside the fold, and is sewn down to the slit.",
     when: { hemSlit: ["slit"] },
   },
+  slitFinish: {
+    kind: "option",
+    label: "Finish of the slit in front",
+    options: { seam: "A seam, sewn down to it", faced: "Faced, the fold stays whole" },
+    default: "seam",
+    why: "A short slit may be faced and slashed; a longer one is the open end of a seam.",
+    when: { hemSlit: ["slit"], hemSlitAt: ["centre-front"] },
+  },
   hemSlitTop: {
     kind: "length",
     label: "Top of the slit or vent, from the waist",
@@ -94,6 +106,13 @@ export const skirtChoices = {
     range: [6, 46],
     why: "Where the skirt grows too narrow to step in, at least 6 long, and well below the hip.",
     when: { hemSlit: ["slit", "vent"] },
+  },
+  skirtReadFrom: {
+    kind: "option",
+    label: "Lengths of the skirt are said from",
+    options: { waist: "The waist", shoulder: "The shoulder, as on the card" },
+    default: "waist",
+    why: "Some read a dress by half length, shoulder to hip and full length: the marks stay where they are.",
   },
   flareLine: {
     kind: "length",

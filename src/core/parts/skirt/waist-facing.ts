@@ -2,7 +2,9 @@ import {
   allowanceTerm,
   alongSewn,
   type EdgeReference,
+  type Given,
   type PieceChalk,
+  type PieceStart,
   ruleLength,
   type Sheet,
   settleOnTape,
@@ -91,19 +93,43 @@ function mark(piece: PieceChalk, id: string, stitch: Point): void {
   piece.at({ id, terms: [drawnFrom(stitch.x)], stitch, why: "facing" });
 }
 
+type CentreStart = Pick<PieceStart, "origin" | "originInset"> & Partial<Pick<PieceStart, "front">>;
+
+/** Where a half of the facing starts, and the seam there: its fold, the zip, or the folded edge of a front that opens. */
+function centreOf(
+  given: Given,
+  { side, form }: HalfSkirt,
+): { readonly start: CentreStart; readonly allowance: Inches } {
+  if (side === "front" && form.front !== null) {
+    const seam = allowanceTerm(given, "allowance.panel");
+    const { overlap } = form.front;
+    const front = { overlap: overlap.value, foldIn: seam.value };
+    return {
+      start: { origin: "centre-line", originInset: settleOnTape(given, [seam, overlap]), front },
+      allowance: seam.value,
+    };
+  }
+  if (side === "front" || !form.seamed.back)
+    return { start: { origin: "fold", originInset: { value: 0, terms: [] } }, allowance: 0 };
+  const rule = form.opens === "back-zip" ? "allowance.zip" : "allowance.side";
+  return {
+    start: { origin: "zip-line", originInset: centreInset(given, form, side) },
+    allowance: ruleLength(given, rule),
+  };
+}
+
 /** One half of the facing: as the skirt's own top, its darts closed; its lower edge has no seam, it is overlocked. */
 function chalkHalfFacing(sheet: Sheet, half: HalfSkirt): EdgeReference {
   const { given } = sheet;
   const { side, form } = half;
   const depth = pickSystem(DEPTH, given.metric);
   const top = onTopLine(closedTop(half, depth));
-  const seamed = side === "back" && form.seamed.back;
+  const centre = centreOf(given, half);
   const id = `facing-waist-${side}`;
   const piece = sheet.piece(id, {
     name: side === "front" ? "waist-facing-front" : "waist-facing-back",
     half: null,
-    origin: seamed ? "zip-line" : "fold",
-    originInset: seamed ? centreInset(given, form, side) : { value: 0, terms: [] },
+    ...centre.start,
     topInset: settleOnTape(given, [allowanceTerm(given, "allowance.waistJoin")]),
   });
   const low = pathEnd(top.side);
@@ -121,13 +147,12 @@ function chalkHalfFacing(sheet: Sheet, half: HalfSkirt): EdgeReference {
   });
   piece.edge("side", { role: "side", stitch: top.side, allowance: seam, through: ["waist/side", "facing/side"] });
   piece.edge("lower", { role: "join", stitch: lower, allowance: 0, through: ["facing/side"] });
-  const centre = straight(foot, top.waist.start);
   piece.edge("centre", {
     role: "centre",
-    stitch: centre,
-    allowance: seamed ? ruleLength(given, form.opens === "back-zip" ? "allowance.zip" : "allowance.side") : 0,
+    stitch: straight(foot, top.waist.start),
+    allowance: centre.allowance,
     through: [],
-    onFold: !seamed,
+    onFold: centre.start.origin === "fold",
   });
   if (!form.seamed[side]) piece.notchAt(`${side}-waist`, "waist", 0);
   for (const [index, { from }] of half.drawn.mouths.entries())

@@ -28,11 +28,22 @@ const ELASTIC_ROOM = both(0.125, 0.3);
 /** More than this no waist is gathered. */
 const MOST_FULL = 12;
 
+/** What of the band lies under its other end; a front that laps has that in its own edges, and elastic in nothing. */
+function overlapOf({ elastic, front, waistbandOverlap }: SkirtForm): Inches {
+  return elastic || front !== null ? 0 : waistbandOverlap;
+}
+
 /** Where on the band each seam of the waist comes to lie, from the end that lies under. */
 function bandNotches(edge: WaistEdge, form: SkirtForm, first: Inches): readonly (readonly [string, Inches])[] {
   const { front, back } = edge.length;
-  const start = first + (form.elastic ? 0 : form.waistbandOverlap);
-  const overlap = form.elastic ? [] : [["overlap", start] as const];
+  const start = first + overlapOf(form);
+  const overlap = start === first ? [] : [["overlap", start] as const];
+  if (form.opens === "front-band")
+    return [
+      ["left-side", start + front],
+      ["back-waist", start + front + back],
+      ["right-side", start + front + 2 * back],
+    ];
   if (form.opens === "side-zip")
     return [
       ...overlap,
@@ -58,20 +69,20 @@ export function chalkWaistband(sheet: Sheet, form: SkirtForm, edge: WaistEdge): 
   const seam = bandSeam(given);
   const step = givenStep(given);
   const round = 2 * (edge.length.front + edge.length.back);
-  const overlap = form.elastic ? 0 : form.waistbandOverlap;
+  const overlap = overlapOf(form);
   const length = roundToStep(round + overlap + 2 * seam, step);
   const finished = form.elastic ? form.elasticWidth + pickSystem(ELASTIC_ROOM, given.metric) : form.waistbandDepth;
   const depth = 2 * finished + 2 * seam;
   const strip = chalkStrip({ id: "waistband", name: "waistband", length, depth, copies: 1 });
   // What lies under at the overlap, and both ends' seams, are not sewn to the waist.
   const mouths: readonly Mouth[] = [
-    { closes: "overlap", from: 0, to: seam + overlap },
+    { closes: overlap > 0 ? "overlap" : "end", from: 0, to: seam + overlap },
     { closes: "end", from: length - seam, to: length },
   ];
   const edges = strip.edges.map((one) => (one.id === "right" ? { ...one, mouths } : one));
   // A centre that is a seam is seen without a notch.
-  const seen = form.seamed.front ? "front-waist" : null;
-  const told = bandNotches(edge, form, seam).filter(([id]) => id !== seen);
+  const seen = new Set([...(form.seamed.front ? ["front-waist"] : []), ...(form.seamed.back ? ["back-waist"] : [])]);
+  const told = bandNotches(edge, form, seam).filter(([id]) => !seen.has(id));
   const notches = told.map(([id, along]): Notch => ({ id, edge: "right", at: along, point: at(depth, along) }));
   sheet.add({ ...strip, edges, notches });
   if (edge.gathered) {

@@ -332,6 +332,10 @@ const findings: Readonly<Record<FindingId, (spoken: Spoken) => FindingWording>> 
     text: `The casing is ${say("casing")} long; each of its two cords is ${say("length")}, to be tied.`,
     remedy: "Never at a child's clothes: local rules say where cords may be, and how long.",
   }),
+  "front-buttons": ({ say, finding }) => ({
+    text: `${finding.numbers.count ?? 0} buttonholes down the centre front, ${say("overlap")} inside the folded edge: the first ${say("first")} below the waist, then one every ${say("pitch")}. Beyond the fold ${say("facing")} is turned in.`,
+    remedy: "Chalk the buttonholes once the front is folded and pressed; across, on the side that lies over.",
+  }),
   "ring-in-more": () => ({
     text: "The ring is cut in more pieces than were asked for: on its fold none covers more than half a circle.",
     remedy: "Ask for as few pieces as fit the cloth, or for less of a circle.",

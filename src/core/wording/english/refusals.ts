@@ -90,7 +90,9 @@ const messages: Readonly<Record<RefusalCode, (spoken: Spoken) => string>> = {
   "split-cuts-dart": ({ say }) =>
     `The split, ${say("split")} down, would cut across the bust dart, which ends at ${say("dart")}.`,
   "skirt-needs-waist": () => "A body that ends at the ribs has no waist for a skirt to hang from.",
-  "skirt-opens-not": () => "Under a front that opens there is no skirt yet: its front would have to open as well.",
+  "skirt-opens-not": () =>
+    "Under a front that opens the skirt must open as well, and this one cannot: its front is opened out whole, or the body is slit.",
+  "slit-in-open-front": () => "A front that is buttoned down to the hem is left open at its foot: it takes no slit.",
   "slit-too-high": ({ say, word }) =>
     `The top of the ${word("what") || "slit"} (${say("top")} below the waist) must lie between ${say("least")} and ${say("most")}: clear of the zip and the hip, and above the hem.`,
   "flare-line-misplaced": ({ say, word }) =>

@@ -315,7 +315,7 @@ function sayHand(act: HandAct, step: TableStep, say: (length: Inches) => string)
     case "fold-in-band":
       return {
         title: "Fold in the band",
-        text: `Turn ${say(act.foldIn)} in${act.turns === 2 ? `, ${say(act.foldIn / 2)} twice over` : ""}; the centre front lies ${say(act.centre)} from the cut edge. Pin it: neck and hem are cut through the folded band.`,
+        text: `Turn ${say(act.foldIn)} in${act.turns === 2 ? `, ${say(act.foldIn / 2)} twice over` : ""}; the centre front lies ${say(act.centre)} from the cut edge. Pin it: the edges above and below are cut through the folded cloth.`,
       };
     case "separate":
       return {

@@ -37,6 +37,7 @@ const terms: Readonly<Record<TermCode, string | Say>> = {
   "first-buttonhole": "First buttonhole",
   flare: "Flare",
   "flare-of-the-panel-edge": "Flare of the panel edge",
+  "facing-cut-on": "Facing cut on",
   "folded-in-for-the-band": "Folded in for the band",
   "front-armhole-scoop": "Front armhole scoop",
   "front-edge-seam": "Front edge seam",
@@ -74,6 +75,9 @@ const terms: Readonly<Record<TermCode, string | Say>> = {
   "room-to-pull-on": "Room to pull it on over the hip",
   "measured-on-the-sewn-waist": "Measured on the sewn waist",
   "meets-the-dart-above": "Closes where the dart above does",
+  "shoulder-to-hip": "Shoulder to hip",
+  "shoulder-to-hem": "Shoulder to hem",
+  "half-length-above": "Half length, above the waist",
   "sewn-waist-of-the-body": "The body's waist edge, sewn",
   "share-of-the-waist": "Half way across the quarter: no bust span was taken",
   "squared-to-the-hem": "Carried on, square to the hem",
@@ -214,10 +218,15 @@ const pieces: Readonly<Record<PieceName, string>> = {
   "tier-1": "Tier 1",
   "tier-1-end": "Tier 1, end",
   "tier-2": "Tier 2",
+  "tier-2-end": "Tier 2, end",
   "tier-3": "Tier 3",
+  "tier-3-end": "Tier 3, end",
   "tier-4": "Tier 4",
+  "tier-4-end": "Tier 4, end",
   "tier-5": "Tier 5",
+  "tier-5-end": "Tier 5, end",
   "tier-6": "Tier 6",
+  "tier-6-end": "Tier 6, end",
 };
 
 /** What a piece is called, as it is chalked on the cloth. */

@@ -13,5 +13,5 @@ export async function GET(_: Request, { params }: PlaceContext): Promise<Respons
 /** Keeps the place at the table. A plain address, so that the browser can still send it while the page is left. */
 export async function PUT(request: Request, { params }: PlaceContext): Promise<Response> {
   const kept = await keepPlace((await params).id, await request.json().catch(() => null));
-  return kept.ok ? Response.json(kept.value) : Response.json(kept.errors, { status: 400 });
+  return kept.ok ? Response.json(kept.value) : Response.json(kept.errors, { status: kept.missing ? 404 : 400 });
 }

@@ -1,0 +1,108 @@
+import type { ChoiceDefinition } from "@/core/chalk";
+import { findGarment } from "@/core/garments";
+import { isRuleId, ruleDefinition } from "@/core/rules";
+import { Fractions } from "@/ui/reading/fractions";
+import type { Decisions } from "./use-decisions";
+
+interface MetDecisionsProps {
+  readonly garment: string;
+  /** Null as long as no other screen decided about it. */
+  readonly met: {
+    readonly theirs: Decisions;
+    readonly mine: Decisions;
+    /** Goes on with what was decided here, or with what the other screen kept. */
+    readonly settle: (mine: boolean) => void;
+  } | null;
+}
+
+interface Row {
+  readonly label: string;
+  readonly theirs: string;
+  readonly mine: string;
+}
+
+type Decided = string | number | boolean | undefined;
+
+function sayDecided(value: Decided, options: Readonly<Record<string, string>> | undefined): string {
+  if (value === undefined) return "as usual";
+  if (typeof value === "boolean") return value ? "yes" : "no";
+  return options?.[String(value)] ?? String(value);
+}
+
+const optionsOf = (choice: ChoiceDefinition | undefined) =>
+  choice !== undefined && "options" in choice ? choice.options : undefined;
+
+/** What two screens decided otherwise, each by its own name. */
+function differing(garment: string, theirs: Decisions, mine: Decisions): readonly Row[] {
+  const choices: Readonly<Record<string, ChoiceDefinition>> = findGarment(garment)?.choices ?? {};
+  const rows: Row[] = [];
+  const compare = (
+    one: Decisions["choices"],
+    other: Decisions["choices"],
+    describe: (id: string) => {
+      readonly label: string;
+      readonly options?: Readonly<Record<string, string>> | undefined;
+    },
+  ) => {
+    for (const id of new Set([...Object.keys(one), ...Object.keys(other)])) {
+      if (one[id] === other[id]) continue;
+      const { label, options } = describe(id);
+      rows.push({ label, theirs: sayDecided(one[id], options), mine: sayDecided(other[id], options) });
+    }
+  };
+  compare(theirs.choices, mine.choices, (id) => ({ label: choices[id]?.label ?? id, options: optionsOf(choices[id]) }));
+  compare(theirs.rules, mine.rules, (id) => (isRuleId(id) ? ruleDefinition(id) : { label: "Set of house rules" }));
+  if (JSON.stringify(theirs.cloth) !== JSON.stringify(mine.cloth))
+    rows.push({ label: "Cloth", theirs: "as told there", mine: "as told here" });
+  return rows;
+}
+
+/** Two screens decided about one garment: what the other one kept stands beside what is decided here, and nothing is lost. */
+export function MetDecisions({ garment, met }: MetDecisionsProps) {
+  if (met === null) return null;
+  const { theirs, mine, settle } = met;
+  return (
+    <section role="alert" className="slip fold-edge space-y-3 border-2 border-next p-4">
+      <h2 className="text-xl">Another screen decided otherwise meanwhile</h2>
+      <p>What you decided here is not kept yet.</p>
+      <table className="w-full border-collapse">
+        <thead>
+          <tr className="border-b border-line text-left">
+            <th scope="col" className="py-1">
+              Decided
+            </th>
+            <th scope="col" className="px-2 py-1">
+              There
+            </th>
+            <th scope="col" className="px-2 py-1">
+              Here
+            </th>
+          </tr>
+        </thead>
+        <tbody>
+          {differing(garment, theirs, mine).map((row) => (
+            <tr key={row.label} className="border-b border-card-deep">
+              <th scope="row" className="py-1 text-left font-normal">
+                {row.label}
+              </th>
+              <td className="px-2 py-1">
+                <Fractions text={row.theirs} />
+              </td>
+              <td className="px-2 py-1 font-semibold">
+                <Fractions text={row.mine} />
+              </td>
+            </tr>
+          ))}
+        </tbody>
+      </table>
+      <div className="flex flex-wrap gap-2">
+        <button type="button" className="button button-next" onClick={() => settle(true)}>
+          Keep mine
+        </button>
+        <button type="button" className="button" onClick={() => settle(false)}>
+          Go on with theirs
+        </button>
+      </div>
+    </section>
+  );
+}
