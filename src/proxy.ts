@@ -1,8 +1,11 @@
 import type { NextRequest } from "next/server";
 import { isOwnHost, isReadable, mayWrite } from "@/server/door";
 
-/** Every page, action, address and file: none is given to a name that is not this machine's. */
-export const config = { matcher: "/:path*" };
+/**
+ * Every page, action, address and file: none is given to a name that is not this machine's. A whole shop that is brought
+ * back is larger than what passes here is held in hand: that one address asks the door by itself.
+ */
+export const config = { matcher: "/((?!backup/restore$).*)" };
 
 const says = (status: number, text: string) =>
   new Response(`${text}\n`, { status, headers: { "Content-Type": "text/plain; charset=utf-8" } });

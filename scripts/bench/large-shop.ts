@@ -1,6 +1,6 @@
 /** Fills an empty shop with so many clients of 5 cards and 3 orders each, all made up: what a shop has after some years. */
 import { makeCrowd, measurementIds } from "../../src/core/body";
-import { bringBackShop, closeDatabase, database, orderStates, readWholeShop } from "../../src/db";
+import { bringBackShop, closeDatabase, database, orderStates, readShopRows } from "../../src/db";
 
 const CLIENTS = Number(process.env.BENCH_CLIENTS ?? 200);
 const CARDS = 5;
@@ -49,7 +49,7 @@ const orders = clients.flatMap(({ id: clientId }, index) =>
     updatedAt: NOW,
   })),
 );
-const empty = await readWholeShop(db);
-await bringBackShop(db, { ...empty, clients, cards, orders }, async () => {});
+const empty = await readShopRows(db);
+await bringBackShop(db, { ...empty, clients, cards, orders }, [], async () => {});
 await closeDatabase();
 process.exit(0);

@@ -54,4 +54,14 @@ export {
   type StoredReadings,
 } from "./schema";
 export { changeShop, findShop, type Shop } from "./shop";
-export { bringBackShop, readWholeShop, type WholeShop } from "./whole-shop";
+export {
+  atOneMoment,
+  bringBackShop,
+  listSheetIds,
+  type Reader,
+  readSheetRow,
+  readShopRows,
+  type SheetRow,
+  type ShopRows,
+  writeMark,
+} from "./whole-shop";

@@ -7,6 +7,7 @@ import { migrate } from "drizzle-orm/pglite/migrator";
 import { beforeEach, describe, expect, it } from "vitest";
 import { typicalBody } from "../core/body";
 import { type CutSheet, makeSheet } from "../core/formats";
+import { certain } from "../core/result";
 import {
   addCard,
   addClient,
@@ -30,9 +31,12 @@ import {
   listFigureNotes,
   listOrdersDue,
   listOrdersInState,
+  listSheetIds,
   openOn,
-  readWholeShop,
-  type WholeShop,
+  type Reader,
+  readSheetRow,
+  readShopRows,
+  type SheetRow,
 } from ".";
 
 const NOW = "2026-11-23T09:00:00.000Z";
@@ -41,6 +45,18 @@ const sheet = ((): CutSheet => {
   if (outcome.kind !== "sheet") throw new Error("no sheet");
   return outcome.sheet;
 })();
+
+/** Every row of a small book at once. */
+async function readAll(book: Reader) {
+  const cutSheets: SheetRow[] = [];
+  for (const id of await listSheetIds(book)) cutSheets.push(certain(await readSheetRow(book, id), "a sheet"));
+  return { ...(await readShopRows(book)), cutSheets };
+}
+
+type All = Awaited<ReturnType<typeof readAll>>;
+
+const bringBack = (book: Database, { cutSheets, ...rows }: All, keep: (before: Reader) => Promise<unknown>) =>
+  bringBackShop(book, rows, cutSheets, keep);
 
 const migrated = openOn(await PGlite.create());
 let db: Database;
@@ -92,7 +108,7 @@ beforeEach(async () => {
 describe("a client who leaves", () => {
   it("takes every card, note, order and sheet along, and nobody else's", async () => {
     await eraseClient(db, "a");
-    const left = await readWholeShop(db);
+    const left = await readAll(db);
     expect(left.clients.map(({ id }) => id)).toEqual(["b"]);
     expect(left.cards.map(({ id }) => id)).toEqual(["card-b"]);
     expect(left.figureNotes.map(({ id }) => id)).toEqual(["note-b"]);
@@ -108,61 +124,61 @@ describe("a client who leaves", () => {
 
 describe("a whole shop", () => {
   it("comes back as it was, whatever happened since", async () => {
-    const kept = await readWholeShop(db);
+    const kept = await readAll(db);
     await eraseClient(db, "a");
     await addClient(db, { id: "late", name: "Came later" }, NOW);
-    await bringBackShop(db, JSON.parse(JSON.stringify(kept)), async () => {});
-    expect(await readWholeShop(db)).toEqual(kept);
+    await bringBack(db, JSON.parse(JSON.stringify(kept)), async () => {});
+    expect(await readAll(db)).toEqual(kept);
     expect((await findCutSheet(db, "cut-a"))?.sheet).toEqual(sheet);
     // The numbers go on where they were.
     expect(kept.shop.nextOrderNumber).toBe(5);
   });
   it("comes back whole or not at all", async () => {
-    const kept = await readWholeShop(db);
+    const kept = await readAll(db);
     const [first, ...rest] = kept.orders;
     if (first === undefined) throw new Error("no order");
     await expect(
-      bringBackShop(db, { ...kept, orders: [{ ...first, clientId: "nobody" }, ...rest] }, async () => {}),
+      bringBack(db, { ...kept, orders: [{ ...first, clientId: "nobody" }, ...rest] }, async () => {}),
     ).rejects.toThrow();
-    expect(await readWholeShop(db)).toEqual(kept);
+    expect(await readAll(db)).toEqual(kept);
   });
 });
 
 describe("a book that is replaced while others write in it", () => {
   it("every write that was acknowledged is in what was kept before, or in the book that stays", async () => {
-    const whole = JSON.parse(JSON.stringify(await readWholeShop(db)));
-    let before: WholeShop | null = null;
+    const whole = JSON.parse(JSON.stringify(await readAll(db)));
+    let before: All | null = null;
     const acknowledged: string[] = [];
     const write = async (id: string) => {
       await addClient(db, { id, name: id }, NOW);
       acknowledged.push(id);
     };
     const early = Array.from({ length: 20 }, (_, n) => write(`early-${n}`));
-    const replacing = bringBackShop(db, whole, async (found) => {
-      before = found;
+    const replacing = bringBack(db, whole, async (found) => {
+      before = await readAll(found);
       // Others go on writing while the copy is written to the disk.
       for (let n = 0; n < 20; n++) early.push(write(`during-${n}`));
       await new Promise((later) => setTimeout(later, 20));
     });
     await Promise.all([replacing, ...early]);
     await Promise.all(early);
-    const kept = new Set(((before as WholeShop | null)?.clients ?? []).map(({ id }) => id));
-    const now = new Set((await readWholeShop(db)).clients.map(({ id }) => id));
+    const kept = new Set(((before as All | null)?.clients ?? []).map(({ id }) => id));
+    const now = new Set((await readAll(db)).clients.map(({ id }) => id));
     expect(acknowledged).toHaveLength(40);
     expect(acknowledged.filter((id) => !kept.has(id) && !now.has(id))).toEqual([]);
     expect(acknowledged.filter((id) => now.has(id)).length).toBeGreaterThanOrEqual(20);
   });
   it("is left as it is where what was there cannot be kept", async () => {
-    const kept = await readWholeShop(db);
+    const kept = await readAll(db);
     const full = async () => Promise.reject(new Error("no space left on the disk"));
     await expect(
-      bringBackShop(
+      bringBack(
         db,
         { ...kept, clients: [], cards: [], figureNotes: [], orders: [], cutSheets: [], tableProgress: [] },
         full,
       ),
     ).rejects.toThrow("no space left");
-    expect(await readWholeShop(db)).toEqual(kept);
+    expect(await readAll(db)).toEqual(kept);
   });
   it("an order that is gone with it is said to be gone, not kept", async () => {
     expect(await changeOrder(db, "not-there", { promisedOn: null }, NOW)).toBe(false);
@@ -225,6 +241,6 @@ it("brings a book of the first shape up to date and keeps every row of it", asyn
   expect(await findCard(book, "k")).toMatchObject({ readings: { bust: { typed: "97,5" } }, revision: 1 });
   // A number without a unit is what it was when it was written, whatever tape the shop takes later.
   expect(await findOrder(book, "o")).toMatchObject({ number: 7, fittings: [], unit: "cm" });
-  expect((await readWholeShop(book)).shop).toMatchObject({ unit: "cm", nextOrderNumber: 8, dayHolds: 4 });
+  expect((await readAll(book)).shop).toMatchObject({ unit: "cm", nextOrderNumber: 8, dayHolds: 4 });
   expect(await listClients(book)).toHaveLength(1);
 });

@@ -1,21 +1,26 @@
-import { asc, sql } from "drizzle-orm";
+import { asc, eq, sql } from "drizzle-orm";
 import type { Database } from "./connection";
 import { cards, clients, cutSheets, figureNotes, orders, ruleSets, shop, tableProgress } from "./schema";
 
-/** Every row of the shop's book, table by table. */
-export interface WholeShop {
+/** Every row of the shop's book but the sheets that were cut from, table by table. */
+export interface ShopRows {
   readonly shop: typeof shop.$inferSelect;
   readonly clients: readonly (typeof clients.$inferSelect)[];
   readonly cards: readonly (typeof cards.$inferSelect)[];
   readonly figureNotes: readonly (typeof figureNotes.$inferSelect)[];
   readonly orders: readonly (typeof orders.$inferSelect)[];
-  readonly cutSheets: readonly (typeof cutSheets.$inferSelect)[];
   readonly ruleSets: readonly (typeof ruleSets.$inferSelect)[];
   readonly tableProgress: readonly (typeof tableProgress.$inferSelect)[];
 }
 
-/** Every row, read in a transaction: nothing is written between one table and the next. */
-async function readRows(tx: Pick<Database, "select">): Promise<WholeShop> {
+/** A sheet that was cut from. There may be thousands, and each is large: they are read and written one at a time. */
+export type SheetRow = typeof cutSheets.$inferSelect;
+
+/** What reads rows: the book itself, or a transaction of it. */
+export type Reader = Pick<Database, "select" | "execute">;
+
+/** Every row but the sheets; in a transaction nothing is written between one table and the next. */
+export async function readShopRows(tx: Reader): Promise<ShopRows> {
   const [own] = await tx.select().from(shop);
   if (own === undefined) throw new Error("expected the shop's one row, found none");
   return {
@@ -24,27 +29,48 @@ async function readRows(tx: Pick<Database, "select">): Promise<WholeShop> {
     cards: await tx.select().from(cards).orderBy(asc(cards.createdAt), asc(cards.id)),
     figureNotes: await tx.select().from(figureNotes).orderBy(asc(figureNotes.createdAt), asc(figureNotes.id)),
     orders: await tx.select().from(orders).orderBy(asc(orders.number)),
-    cutSheets: await tx.select().from(cutSheets).orderBy(asc(cutSheets.frozenAt), asc(cutSheets.id)),
     ruleSets: await tx.select().from(ruleSets).orderBy(asc(ruleSets.name), asc(ruleSets.id)),
     tableProgress: await tx.select().from(tableProgress).orderBy(asc(tableProgress.orderId)),
   };
 }
 
-/** Reads the whole book as it stands at one moment. */
-export async function readWholeShop(db: Database): Promise<WholeShop> {
-  return db.transaction(readRows, { isolationLevel: "repeatable read" });
+/** The ids of all sheets, the first that was frozen first. */
+export async function listSheetIds(tx: Reader): Promise<readonly string[]> {
+  const rows = await tx
+    .select({ id: cutSheets.id })
+    .from(cutSheets)
+    .orderBy(asc(cutSheets.frozenAt), asc(cutSheets.id));
+  return rows.map(({ id }) => id);
+}
+
+/** One sheet; undefined where its client was taken out meanwhile. A sheet that is there never changes. */
+export async function readSheetRow(tx: Reader, id: string): Promise<SheetRow | undefined> {
+  const [row] = await tx.select().from(cutSheets).where(eq(cutSheets.id, id));
+  return row;
+}
+
+/** Reads in one moment of the book: what is written meanwhile is not seen. */
+export function atOneMoment<Value>(db: Database, read: (tx: Reader) => Promise<Value>): Promise<Value> {
+  return db.transaction(read, { isolationLevel: "repeatable read", accessMode: "read only" });
+}
+
+/** Stands for the state of the book in this run: it moves with everything that is written. */
+export async function writeMark(db: Reader): Promise<string> {
+  const { rows } = await db.execute<{ mark: string }>(
+    sql`select pg_snapshot_xmax(pg_current_snapshot())::text as mark`,
+  );
+  return rows[0]?.mark ?? "";
 }
 
 /** So many rows go in one statement: the wire protocol counts its parameters in 16 bits. */
 const ROWS_AT_ONCE = 500;
 
-/** Tables so that every row comes after those it refers to. */
+/** Tables so that every row comes after those it refers to; the sheets come after all of them. */
 const inOrder = [
   ["clients", clients],
   ["cards", cards],
   ["figureNotes", figureNotes],
   ["orders", orders],
-  ["cutSheets", cutSheets],
   ["ruleSets", ruleSets],
   ["tableProgress", tableProgress],
 ] as const;
@@ -57,19 +83,20 @@ const inOrder = [
  */
 export async function bringBackShop(
   db: Database,
-  whole: WholeShop,
-  keepBefore: (before: WholeShop) => Promise<unknown>,
+  rows: ShopRows,
+  sheets: AsyncIterable<SheetRow> | Iterable<SheetRow>,
+  keepBefore: (before: Reader) => Promise<unknown>,
 ): Promise<void> {
   await db.transaction(async (tx) => {
-    await keepBefore(await readRows(tx));
+    await keepBefore(tx);
     await tx.execute(sql`select set_config('inner_fold.erasing', 'on', true)`);
+    await tx.delete(cutSheets);
     for (const [, table] of [...inOrder].reverse()) await tx.delete(table);
-    await tx.update(shop).set({ ...whole.shop, id: 1 });
-    for (const [key, table] of inOrder) {
-      const rows = whole[key];
-      for (let from = 0; from < rows.length; from += ROWS_AT_ONCE)
+    await tx.update(shop).set({ ...rows.shop, id: 1 });
+    for (const [key, table] of inOrder)
+      for (let from = 0; from < rows[key].length; from += ROWS_AT_ONCE)
         // Each key names the rows of its own table; the pairs are told apart only by value here.
-        await tx.insert(table).values(rows.slice(from, from + ROWS_AT_ONCE) as never);
-    }
+        await tx.insert(table).values(rows[key].slice(from, from + ROWS_AT_ONCE) as never);
+    for await (const sheet of sheets) await tx.insert(cutSheets).values(sheet);
   });
 }

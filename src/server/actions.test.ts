@@ -24,7 +24,7 @@ const { dropNote, keepNote, switchNote, takeOutClient } = await import("./client
 const order = await import("./order-actions");
 const { dropOwnSet, keepOwnSet, keepShop } = await import("./shop-actions");
 const { keepPlace, readPlace } = await import("./place");
-const { dumpIfChanged, listDumps, readDump, writeDump } = await import("./backup/dumps");
+const { dumpIfChanged, findDump, listDumps, writeDump } = await import("./backup/dumps");
 const { restoreShop } = await import("./backup/restore");
 const { loadClient, loadSheet, loadWants, loadWeek } = await import("./load");
 const { sheetPrint } = await import("./sheet-print");
@@ -313,7 +313,7 @@ describe("copies", () => {
     expect(said(await takeOutClient(clientId, "somebody else"))).toContain("Nothing was taken out");
     expect(said(await takeOutClient(clientId, "Hester Vane"))).toBe("");
     expect(await listOrdersOfClient(await database(), clientId)).toEqual([]);
-    const text = (await readDump(name)) ?? "";
+    const text = certain(await findDump(name), "the copy");
     expect(await restoreShop(text, false)).toMatchObject({ ok: true, replaced: false });
     expect(await listOrdersOfClient(await database(), clientId)).toEqual([]);
     expect(await restoreShop(text, true)).toMatchObject({ ok: true, replaced: true });
@@ -335,10 +335,10 @@ describe("copies", () => {
     const now = new Date("2026-12-01T13:00:00Z");
     const names = [await writeDump(await database(), now), await writeDump(await database(), now)];
     expect(new Set(names).size).toBe(2);
-    for (const name of names) expect(await readDump(name)).not.toBeNull();
+    for (const name of names) expect(await findDump(name)).not.toBeNull();
   });
   it("reads nothing but copies", async () => {
     for (const name of ["../secret.json", "shop-1.txt", "shop-2026-11-23T10-00-00.json.part", ""])
-      expect(await readDump(name)).toBeNull();
+      expect(await findDump(name)).toBeNull();
   });
 });

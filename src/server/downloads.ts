@@ -1,9 +1,11 @@
+import { randomUUID } from "node:crypto";
+import { join } from "node:path";
 import { type CutSheet, type Order, withChecks } from "@/core/formats";
 import { nameGarment } from "@/core/garments";
-import { database, listAllCards, listRuleSets, readWholeShop } from "@/db";
+import { database, dataFolder, listAllCards, listRuleSets } from "@/db";
 import { writeCardCsv } from "./backup/card-csv";
-import { readDump } from "./backup/dumps";
-import { writeShopFile } from "./backup/shop-file";
+import { copyBookTo, findDump } from "./backup/dumps";
+import { streamFile } from "./backup/unnamed-file";
 import { loadClient, loadSheet } from "./load";
 import { nameSet, writeOrder } from "./order-document";
 import { printCutSheet } from "./pdf/cut-sheet";
@@ -12,7 +14,12 @@ import { printStepList } from "./pdf/step-list";
 import { today } from "./readings";
 
 /** A file that the browser keeps or shows. */
-export function fileResponse(content: string | Uint8Array, type: string, name: string, shown = false): Response {
+export function fileResponse(
+  content: string | Uint8Array | ReadableStream<Uint8Array>,
+  type: string,
+  name: string,
+  shown = false,
+): Response {
   // A name may hold any letter; the plain one is for those who read no other.
   const plain = name.replace(/[^\w.-]+/g, "-");
   const disposition = `${shown ? "inline" : "attachment"}; filename="${plain}"; filename*=UTF-8''${encodeURIComponent(name)}`;
@@ -23,14 +30,16 @@ export function fileResponse(content: string | Uint8Array, type: string, name: s
 
 /** The whole shop, as one open file. */
 export async function downloadShop(): Promise<Response> {
-  const text = writeShopFile(await readWholeShop(await database()), new Date().toISOString());
-  return fileResponse(text, "application/json", `inner-fold-shop-${today()}.json`);
+  const place = join(dataFolder(), `sent-${randomUUID()}.json`);
+  await copyBookTo(place, await database(), new Date());
+  return fileResponse(streamFile(place, true), "application/json", `inner-fold-shop-${today()}.json`);
 }
 
 /** A copy that the shop wrote by itself. */
 export async function downloadDump(name: string): Promise<Response> {
-  const text = await readDump(name);
-  return text === null ? new Response(null, { status: 404 }) : fileResponse(text, "application/json", name);
+  const place = await findDump(name);
+  if (place === null) return new Response(null, { status: 404 });
+  return fileResponse(streamFile(place), "application/json", name);
 }
 
 /** Every card, as a table. */

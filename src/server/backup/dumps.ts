@@ -1,10 +1,11 @@
-import { mkdir, readdir, readFile, stat, unlink } from "node:fs/promises";
-import { join } from "node:path";
-import { type Database, database, dataFolder, readWholeShop, type WholeShop } from "@/db";
+import { mkdir, readdir, stat, unlink } from "node:fs/promises";
+import { basename, join } from "node:path";
+import { atOneMoment, type Database, database, dataFolder, type Reader, readShopRows, writeMark } from "@/db";
 import { sayError } from "../say-error";
 import { copiesToDrop, nameCopy, readCopyName } from "./prune";
-import { checksumOfShop, readShopFile, writeShopFile } from "./shop-file";
-import { clearUnfinished, writeWhole } from "./write-whole";
+import { wholeChecksum } from "./read-shop";
+import { clearUnfinished, UnnamedFile } from "./unnamed-file";
+import { BookChanged, ShopWriter } from "./write-shop";
 
 export interface Dump {
   readonly name: string;
@@ -12,59 +13,136 @@ export interface Dump {
   readonly bytes: number;
 }
 
-const folder = (): string => join(dataFolder(), "copies");
+/** Where the shop's own copies lie. */
+export const copiesFolder = (): string => join(dataFolder(), "copies");
 
 /** Every copy the shop wrote by itself, the newest first. */
 export async function listDumps(): Promise<readonly Dump[]> {
-  const names = await readdir(folder()).catch(() => []);
+  const names = await readdir(copiesFolder()).catch(() => []);
   const dumps = await Promise.all(
     names
       .filter((name) => readCopyName(name) !== null)
       .map(async (name) => {
-        const { mtime, size } = await stat(join(folder(), name));
+        const { mtime, size } = await stat(join(copiesFolder(), name));
         return { name, writtenAt: mtime.toISOString(), bytes: size };
       }),
   );
   return dumps.sort((a, b) => b.name.localeCompare(a.name));
 }
 
-/** The text of one copy; null when there is none of that name. */
-export async function readDump(name: string): Promise<string | null> {
-  return readCopyName(name) === null ? null : readFile(join(folder(), name), "utf8").catch(() => null);
+/** Where a copy of that name lies; null when there is none. */
+export async function findDump(name: string): Promise<string | null> {
+  if (readCopyName(name) === null) return null;
+  const place = join(copiesFolder(), name);
+  return stat(place).then(
+    () => place,
+    () => null,
+  );
 }
 
-/**
- * Writes a copy of a shop beside its data; whole or not at all, since it takes its name when it is written.
- *
- * @param before marks a copy that was made because the book is about to be replaced
- */
-export async function writeCopyOf(shop: WholeShop, now: Date, before: boolean): Promise<string> {
-  await mkdir(folder(), { recursive: true });
-  const name = nameCopy(now, before, await readdir(folder()));
-  await writeWhole(join(folder(), name), writeShopFile(shop, now.toISOString()));
-  for (const old of copiesToDrop(await readdir(folder()), now)) await unlink(join(folder(), old));
-  return name;
+/** A copy on its way: its sheets are written while others work, its other rows in one moment of the book. */
+export class CopyInHand {
+  private constructor(
+    readonly file: UnnamedFile,
+    readonly writer: ShopWriter,
+  ) {}
+
+  /** Begins a copy at a place of its own, with every sheet that is in the book now. */
+  static async begin(place: string, db: Database): Promise<CopyInHand> {
+    const file = await UnnamedFile.beside(place);
+    try {
+      const writer = new ShopWriter(file);
+      await writer.begin();
+      await writer.addSheets(db);
+      return new CopyInHand(file, writer);
+    } catch (error) {
+      await file.drop();
+      throw error;
+    }
+  }
+
+  /** Writes what is left in a moment of the book. @returns its checksum */
+  async rest(book: Reader, now: Date): Promise<string> {
+    try {
+      await this.writer.addSheets(book);
+      return await this.writer.end(await readShopRows(book), now.toISOString());
+    } catch (error) {
+      await this.file.drop();
+      throw error;
+    }
+  }
+
+  /** Reads it back from the disk and gives it its name. */
+  async name(checksum: string): Promise<void> {
+    try {
+      await this.file.name(async (part) => (await wholeChecksum(part)) === checksum);
+    } catch (error) {
+      await this.file.drop();
+      throw error;
+    }
+  }
+}
+
+/** So often a copy is begun again when a client is taken out while it is written. */
+const TRIES = 3;
+
+/** Writes a copy of the book at a place. @returns its checksum */
+export async function copyBookTo(place: string, db: Database, now: Date): Promise<string> {
+  for (let attempt = 1; ; attempt++) {
+    const copy = await CopyInHand.begin(place, db);
+    try {
+      const checksum = await atOneMoment(db, (book) => copy.rest(book, now));
+      await copy.name(checksum);
+      return checksum;
+    } catch (error) {
+      if (!(error instanceof BookChanged) || attempt === TRIES) throw error;
+    }
+  }
+}
+
+/** A free place for a copy of this moment. */
+export async function placeForCopy(now: Date, before: boolean): Promise<string> {
+  await mkdir(copiesFolder(), { recursive: true });
+  return join(copiesFolder(), nameCopy(now, before, await readdir(copiesFolder())));
+}
+
+/** Takes away what a newer copy stands for; one that cannot be taken away stays, and is in nobody's way. */
+export async function thinOut(now: Date): Promise<void> {
+  for (const old of copiesToDrop(await readdir(copiesFolder()), now))
+    await unlink(join(copiesFolder(), old)).catch((error: unknown) =>
+      process.stderr.write(`An old copy of the shop could not be taken away: ${sayError(error)}\n`),
+    );
 }
 
 const EVERY_MS = 60 * 60 * 1000;
 
-/** Writes a copy of the book as it stands. */
+/** Writes a copy of the book as it stands; its name. */
 export async function writeDump(db: Database, now: Date): Promise<string> {
-  return writeCopyOf(await readWholeShop(db), now, false);
+  const place = await placeForCopy(now, false);
+  await copyBookTo(place, db, now);
+  await thinOut(now);
+  return basename(place);
 }
 
-/** The checksum of the newest copy: a shop that only starts and ends writes none that says the same again. */
-async function newestChecksum(): Promise<string> {
-  const [newest] = await listDumps();
-  const text = newest === undefined ? null : await readDump(newest.name);
-  const read = text === null ? null : readShopFile(text);
-  return read?.ok === true ? read.file.checksum : "";
-}
+/** How the book stood when it was last seen to be as its newest copy. */
+let copiedAt = "";
 
 /** Writes a copy where the book is not as the newest copy has it; its name, or null where it is. */
 export async function dumpIfChanged(db: Database, now: Date): Promise<string | null> {
-  const shop = await readWholeShop(db);
-  return checksumOfShop(shop) === (await newestChecksum()) ? null : writeCopyOf(shop, now, false);
+  const mark = await writeMark(db);
+  if (mark === copiedAt && (await listDumps()).length > 0) return null;
+  const [newest] = await listDumps();
+  const known = newest === undefined ? null : await wholeChecksum(join(copiesFolder(), newest.name));
+  const place = await placeForCopy(now, false);
+  const checksum = await copyBookTo(place, db, now);
+  copiedAt = mark;
+  // A shop that only starts and ends keeps no copy that says the same again.
+  if (checksum === known) {
+    await unlink(place);
+    return null;
+  }
+  await thinOut(now);
+  return basename(place);
 }
 
 /** Looks now and every hour whether a copy is due, for as long as the shop is open. */
@@ -72,6 +150,6 @@ export function keepDumping(): void {
   const dump = async () => dumpIfChanged(await database(), new Date());
   const sayFailure = (error: unknown) =>
     process.stderr.write(`The hourly copy of the shop could not be written: ${sayError(error)}\n`);
-  clearUnfinished(folder()).then(dump).catch(sayFailure);
+  clearUnfinished(copiesFolder()).then(dump).catch(sayFailure);
   setInterval(() => dump().catch(sayFailure), EVERY_MS).unref();
 }

@@ -3,8 +3,8 @@
 import { format, parseISO } from "date-fns";
 import { useRouter } from "next/navigation";
 import { type ChangeEvent, useState } from "react";
-import type { Restored, ShopFileLook } from "@/server/backup/restore";
-import { AWAY_SAID } from "@/ui/shell/ask-shop";
+import type { Restored, RestoreStage, ShopFileLook } from "@/server/backup/restore";
+import { AWAY_SAID, FAILED_SAID, isAway } from "@/ui/shell/ask-shop";
 
 /** A copy that was chosen: a file of the tailor's, or one that the shop wrote by itself. */
 export type ChosenCopy =
@@ -26,14 +26,38 @@ function sayCounts({ counts }: ShopFileLook): string {
     .join(", ");
 }
 
-async function send(copy: ChosenCopy, replace: boolean): Promise<Restored> {
+const stageNames: Readonly<Record<RestoreStage["stage"], string>> = {
+  reading: "Reading it",
+  keeping: "Keeping what is there now",
+  replacing: "Putting it in place",
+};
+
+/** Reads the lines of a long answer as they come; the last is its outcome. */
+async function readAnswer(answer: Response, tell: (said: string) => void): Promise<Restored> {
+  if (answer.body === null || !answer.ok) return (await answer.json()) as Restored;
+  const reader = answer.body.pipeThrough(new TextDecoderStream()).getReader();
+  let text = "";
+  for (let next = await reader.read(); !next.done; next = await reader.read()) {
+    text += next.value;
+    const whole = text.split("\n");
+    text = whole.pop() ?? "";
+    for (const line of whole) {
+      const said = JSON.parse(line) as Restored | RestoreStage;
+      if ("ok" in said) return said;
+      tell(`${stageNames[said.stage]}${said.share > 0 ? `, ${Math.round(100 * said.share)} %` : ""}…`);
+    }
+  }
+  throw new TypeError("the answer was cut short");
+}
+
+async function send(copy: ChosenCopy, replace: boolean, tell: (said: string) => void): Promise<Restored> {
   const query = new URLSearchParams({
     ...(replace ? { replace: "yes" } : {}),
     ...(copy.kind === "own" ? { copy: copy.name } : {}),
   });
-  const body = copy.kind === "file" ? await copy.file.text() : null;
-  const answer = await fetch(`/backup/restore?${query}`, { method: "POST", body });
-  return (await answer.json()) as Restored;
+  // A file is sent from where it lies: a large one is never in hand whole.
+  const body = copy.kind === "file" ? copy.file : null;
+  return readAnswer(await fetch(`/backup/restore?${query}`, { method: "POST", body }), tell);
 }
 
 interface BringBackProps {
@@ -49,6 +73,7 @@ export function BringBack({ own, onForget }: BringBackProps) {
   const [looked, setLooked] = useState<{ readonly key: string; readonly look: ShopFileLook } | null>(null);
   const [said, setSaid] = useState<string | null>(null);
   const [busy, setBusy] = useState(false);
+  const [stage, setStage] = useState<string | null>(null);
   const copy: ChosenCopy | null = own !== null ? { kind: "own", name: own } : file && { kind: "file", file };
   const key = copy === null ? "" : copy.kind === "own" ? copy.name : `${copy.file.name}-${copy.file.lastModified}`;
   const look = looked?.key === key ? looked.look : null;
@@ -60,13 +85,18 @@ export function BringBack({ own, onForget }: BringBackProps) {
     const unread =
       copy.kind === "file" &&
       (await copy.file
+        .slice(0, 1)
         .text()
         .then(() => false)
         .catch(() => true));
     const restored = unread
       ? { ok: false as const, message: "This file changed or is gone since it was chosen. Choose it again." }
-      : await send(copy, replace).catch(() => ({ ok: false as const, message: AWAY_SAID }));
+      : await send(copy, replace, setStage).catch((error: unknown) => ({
+          ok: false as const,
+          message: isAway(error) ? AWAY_SAID : FAILED_SAID,
+        }));
     setBusy(false);
+    setStage(null);
     if (!restored.ok) setSaid(restored.message);
     else if (!restored.replaced) setLooked({ key, look: restored.look });
     else {
@@ -98,7 +128,7 @@ export function BringBack({ own, onForget }: BringBackProps) {
       )}
       {copy !== null && look === null && (
         <button type="button" className="button" disabled={busy} onClick={() => run(false)}>
-          {busy ? "Looking…" : "Look what is in it"}
+          {busy ? (stage ?? "Looking…") : "Look what is in it"}
         </button>
       )}
       {look !== null && (
@@ -109,7 +139,7 @@ export function BringBack({ own, onForget }: BringBackProps) {
           </p>
           <p>Bringing it back replaces everything in the book. What is there now is kept as a copy first.</p>
           <button type="button" className="button button-next" disabled={busy} onClick={() => run(true)}>
-            {busy ? "Putting it in place…" : "Put it in the book's place"}
+            {busy ? (stage ?? "Putting it in place…") : "Put it in the book's place"}
           </button>
         </div>
       )}

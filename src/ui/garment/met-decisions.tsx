@@ -57,12 +57,15 @@ function differing(garment: string, theirs: Decisions, mine: Decisions): readonl
   return rows;
 }
 
+/** It may come while the choices far below are in hand. */
+const bringIntoView = (slip: HTMLElement | null) => slip?.scrollIntoView({ block: "nearest" });
+
 /** Two screens decided about one garment: what the other one kept stands beside what is decided here, and nothing is lost. */
 export function MetDecisions({ garment, met }: MetDecisionsProps) {
   if (met === null) return null;
   const { theirs, mine, settle } = met;
   return (
-    <section role="alert" className="slip fold-edge space-y-3 border-2 border-next p-4">
+    <section ref={bringIntoView} role="alert" className="slip fold-edge space-y-3 border-2 border-next p-4">
       <h2 className="text-xl">Another screen decided otherwise meanwhile</h2>
       <p>What you decided here is not kept yet.</p>
       <table className="w-full border-collapse">

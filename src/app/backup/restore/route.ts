@@ -1,15 +1,22 @@
-import { readDump } from "@/server/backup/dumps";
+import { findDump } from "@/server/backup/dumps";
+import { answerInLines, takeIn } from "@/server/backup/incoming";
 import { restoreShop } from "@/server/backup/restore";
+import { isOwnHost, mayWrite } from "@/server/door";
+
+const gone = { ok: false, message: "This copy is not there any more." } as const;
 
 /**
  * Looks at a copy of a shop, or puts it in the book's place when the address says `replace`. A plain address, since a
- * whole shop is larger than a server action takes; the door lets no page from elsewhere through to it.
+ * whole shop is larger than a server action takes, or than the door holds in hand: so it asks the door itself.
  */
 export async function POST(request: Request): Promise<Response> {
+  const host = request.headers.get("host");
+  if (!isOwnHost(host)) return new Response(null, { status: 421 });
+  if (!mayWrite(request.method, request.headers.get("origin"), host)) return new Response(null, { status: 403 });
   const { searchParams } = new URL(request.url);
   const copy = searchParams.get("copy");
-  const text = copy === null ? await request.text() : await readDump(copy);
-  if (text === null) return Response.json({ ok: false, message: "This copy is not there any more." }, { status: 404 });
-  const restored = await restoreShop(text, searchParams.get("replace") === "yes");
-  return Response.json(restored, { status: restored.ok ? 200 : 422 });
+  const taken = copy === null ? await takeIn(request.body) : { place: await findDump(copy), drop: async () => {} };
+  const { place } = taken;
+  if (place === null) return Response.json(gone, { status: 404 });
+  return answerInLines((tell) => restoreShop(place, searchParams.get("replace") === "yes", tell).finally(taken.drop));
 }

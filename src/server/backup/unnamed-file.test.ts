@@ -3,9 +3,21 @@ import { open } from "node:fs/promises";
 import { tmpdir } from "node:os";
 import { join } from "node:path";
 import { afterEach, expect, it, vi } from "vitest";
-import { clearUnfinished, writeWhole } from "./write-whole";
+import { clearUnfinished, UnnamedFile } from "./unnamed-file";
 
 afterEach(() => vi.restoreAllMocks());
+
+/** Writes a small file as a copy is written; its head last. */
+async function write(place: string, text: string, isWhole = true): Promise<void> {
+  const file = await UnnamedFile.beside(place);
+  try {
+    await file.write(`....${text}`);
+    await file.writeHead("head");
+    await file.name(async (part) => isWhole && readFileSync(part, "utf8") === `head${text}`);
+  } finally {
+    await file.drop();
+  }
+}
 
 it("flushes the copy to the disk before it has its name, and the folder after", async () => {
   const folder = mkdtempSync(join(tmpdir(), "inner-fold-whole-"));
@@ -18,9 +30,9 @@ it("flushes the copy to the disk before it has its name, and the folder after", 
     seen.push(readdirSync(folder).filter((name) => name.startsWith("shop")));
     return sync.call(this);
   });
-  await writeWhole(join(folder, "shop.json"), "whole");
+  await write(join(folder, "shop.json"), " whole");
   expect(seen).toEqual([["shop.json.part"], ["shop.json"]]);
-  expect(readFileSync(join(folder, "shop.json"), "utf8")).toBe("whole");
+  expect(readFileSync(join(folder, "shop.json"), "utf8")).toBe("head whole");
 });
 
 it("leaves nothing behind, and nothing under the name, where it could not be written", async () => {
@@ -30,7 +42,8 @@ it("leaves nothing behind, and nothing under the name, where it could not be wri
   const handles = Object.getPrototypeOf(probe) as { sync: () => Promise<void> };
   await probe.close();
   vi.spyOn(handles, "sync").mockRejectedValueOnce(new Error("no space left on the disk"));
-  await expect(writeWhole(join(folder, "shop.json"), "after")).rejects.toThrow("no space left");
+  await expect(write(join(folder, "shop.json"), " after")).rejects.toThrow("no space left");
+  await expect(write(join(folder, "shop.json"), " after", false)).rejects.toThrow("does not read back");
   expect(readFileSync(join(folder, "shop.json"), "utf8")).toBe("before");
   expect(readdirSync(folder).sort()).toEqual(["probe", "shop.json"]);
 });
