@@ -46,22 +46,44 @@ function ageOf(answer) {
 /** Pages seen too long ago go, and the oldest of too many. */
 async function tidy() {
   const cache = await caches.open(CACHE);
-  const pages = (await cache.keys()).filter(({ url }) => !isBuilt(url) && new URL(url).pathname !== AWAY);
+  const pages = (await cache.keys()).filter(
+    ({ url }) => !isBuilt(url) && ![AWAY, MARK].includes(new URL(url).pathname),
+  );
   const aged = await Promise.all(pages.map(async (page) => ({ page, age: ageOf(await cache.match(page)) })));
   aged.sort((a, b) => a.age - b.age);
   const gone = aged.filter(({ age }, index) => age > OLDEST_MS || index >= MOST_PAGES);
   await Promise.all(gone.map(({ page }) => cache.delete(page)));
 }
 
+/** Which book the pages on the shelf are of. */
+const MARK = "/book-mark";
+
+/** Another shop, or this one after somebody was taken out of it: nothing that was seen before is kept. */
+async function forgetOtherBook(cache, mark) {
+  if (mark === null) return;
+  const kept = await cache.match(MARK);
+  if (kept !== undefined && (await kept.text()) === mark) return;
+  const pages = (await cache.keys()).filter(({ url }) => !isBuilt(url) && new URL(url).pathname !== AWAY);
+  await Promise.all(pages.map((page) => cache.delete(page)));
+  await cache.put(MARK, new Response(mark));
+}
+
+/** A page that is shown: no file that is kept, and never a copy of the book. */
+const isPage = (answer) =>
+  answer.ok &&
+  (answer.headers.get("content-type") ?? "").startsWith("text/html") &&
+  !(answer.headers.get("content-disposition") ?? "").startsWith("attachment");
+
 async function fromShop(request) {
   const cache = await caches.open(CACHE);
   try {
     const answer = await fetch(request);
-    if (answer.ok) {
+    await forgetOtherBook(cache, answer.headers.get("x-inner-fold-book"));
+    if (isPage(answer)) {
       await cache.put(request, answer.clone());
       keepAway();
       tidy();
-    }
+    } else if (answer.status === 404 || answer.status === 410) await cache.delete(request);
     return answer;
   } catch {
     const seen = await cache.match(request);

@@ -11,7 +11,8 @@ export {
   listCards,
   listClients,
 } from "./clients";
-export { closeDatabase, type Database, database, dataFolder, openOn } from "./connection";
+export { BookIsNewer, closeDatabase, type Database, database, openOn } from "./connection";
+export { dataFolder } from "./data-folder";
 export {
   addFigureNote,
   dropFigureNote,

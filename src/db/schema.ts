@@ -132,6 +132,17 @@ export const cutSheets = pgTable(
   (table) => [uniqueIndex("cut_sheets_order").on(table.orderId)],
 );
 
+/**
+ * Sheets of a book that is being brought back, before it takes the place of the one that is there: they are written while
+ * others work, and moved over at once. Empty at any other time.
+ */
+export const incomingSheets = pgTable("incoming_sheets", {
+  id: text("id").primaryKey(),
+  orderId: text("order_id").notNull(),
+  sheet: jsonb("sheet").$type<CutSheet>().notNull(),
+  frozenAt: text("frozen_at").notNull(),
+});
+
 /** The shop's own sets of house rules, each on the base of one that ships. */
 export const ruleSets = pgTable("rule_sets", {
   id: text("id").primaryKey(),

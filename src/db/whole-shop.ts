@@ -1,6 +1,16 @@
 import { asc, eq, sql } from "drizzle-orm";
 import type { Database } from "./connection";
-import { cards, clients, cutSheets, figureNotes, orders, ruleSets, shop, tableProgress } from "./schema";
+import {
+  cards,
+  clients,
+  cutSheets,
+  figureNotes,
+  incomingSheets,
+  orders,
+  ruleSets,
+  shop,
+  tableProgress,
+} from "./schema";
 
 /** Every row of the shop's book but the sheets that were cut from, table by table. */
 export interface ShopRows {
@@ -75,9 +85,17 @@ const inOrder = [
   ["tableProgress", tableProgress],
 ] as const;
 
+/** Puts sheets beside the book, one after another, while others work. */
+async function putBeside(db: Database, sheets: AsyncIterable<SheetRow> | Iterable<SheetRow>): Promise<void> {
+  // What an earlier one left that never came to its end.
+  await db.delete(incomingSheets);
+  for await (const sheet of sheets) await db.insert(incomingSheets).values(sheet);
+}
+
 /**
- * Puts a whole book in the place of the one that is there: all of it, or nothing of it. Nothing is written between the
- * moment that is kept and the moment that it is replaced: what waits meanwhile finds the new book.
+ * Puts a whole book in the place of the one that is there: all of it, or nothing of it. Its sheets are put beside it first;
+ * then nothing is written between the moment that is kept and the moment that it is replaced: what waits meanwhile finds
+ * the new book.
  *
  * @param keepBefore keeps what was there; where it cannot, the book stays as it is
  */
@@ -87,6 +105,7 @@ export async function bringBackShop(
   sheets: AsyncIterable<SheetRow> | Iterable<SheetRow>,
   keepBefore: (before: Reader) => Promise<unknown>,
 ): Promise<void> {
+  await putBeside(db, sheets);
   await db.transaction(async (tx) => {
     await keepBefore(tx);
     await tx.execute(sql`select set_config('inner_fold.erasing', 'on', true)`);
@@ -97,6 +116,7 @@ export async function bringBackShop(
       for (let from = 0; from < rows[key].length; from += ROWS_AT_ONCE)
         // Each key names the rows of its own table; the pairs are told apart only by value here.
         await tx.insert(table).values(rows[key].slice(from, from + ROWS_AT_ONCE) as never);
-    for await (const sheet of sheets) await tx.insert(cutSheets).values(sheet);
+    await tx.insert(cutSheets).select(tx.select().from(incomingSheets));
+    await tx.delete(incomingSheets);
   });
 }

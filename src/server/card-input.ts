@@ -4,6 +4,7 @@ import { readCard } from "@/core/formats";
 import { parseLength, type Unit } from "@/core/length";
 import type { StoredReadings } from "@/db";
 import { calendarDay } from "./ids";
+import { readInput } from "./read-input";
 import { type ActionResult, type FieldError, refuseWith } from "./result";
 
 const day = v.message(calendarDay, "Write the day the card was taken.");
@@ -43,7 +44,7 @@ function keepAsTyped(typed: string, unit: Unit): { readonly typed: string; reado
 
 /** Reads a card as it was typed; empty fields are readings not taken. All errors at once, by field. */
 export function readCardInput(input: unknown, unit: Unit): ActionResult<ReadCardInput> {
-  const parsed = v.safeParse(cardInput, input);
+  const parsed = readInput(cardInput, input);
   if (!parsed.success)
     return refuseWith(
       ...parsed.issues.map(

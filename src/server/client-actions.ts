@@ -5,8 +5,10 @@ import { revalidatePath } from "next/cache";
 import * as v from "valibot";
 import { parseSignedLength } from "@/core/length";
 import { addFigureNote, database, dropFigureNote, eraseClient, findClient, findShop, switchFigureNote } from "@/db";
+import { renewBookMark } from "./book-mark";
 import { figureLines, figurePieces } from "./figure-places";
 import { readId } from "./ids";
+import { readInput } from "./read-input";
 import { type ActionResult, NOT_IN_BOOK, refuseWith } from "./result";
 import { withUnit } from "./with-unit";
 
@@ -27,7 +29,7 @@ export async function keepNote(clientId: unknown, input: unknown): Promise<Actio
   const db = await database();
   const client = await findClient(db, readId(clientId) ?? "");
   if (client === undefined) return NOT_IN_BOOK;
-  const parsed = v.safeParse(noteInput, input);
+  const parsed = readInput(noteInput, input);
   if (!parsed.success)
     return refuseWith(...parsed.issues.map(({ path, message }) => ({ field: String(path?.[0]?.key ?? ""), message })));
   const { unit } = await findShop(db);
@@ -43,8 +45,8 @@ export async function keepNote(clientId: unknown, input: unknown): Promise<Actio
 }
 
 /** Switches a figure note off or on; what is cut stays as it was. */
-export async function switchNote(noteId: unknown, inUse: boolean): Promise<ActionResult<null>> {
-  await switchFigureNote(await database(), readId(noteId) ?? "", inUse);
+export async function switchNote(noteId: unknown, inUse: unknown): Promise<ActionResult<null>> {
+  await switchFigureNote(await database(), readId(noteId) ?? "", inUse === true);
   revalidatePath("/", "layout");
   return { ok: true, value: null };
 }
@@ -67,6 +69,7 @@ export async function takeOutClient(clientId: unknown, typedName: unknown): Prom
     });
   }
   await eraseClient(db, client.id);
+  renewBookMark();
   revalidatePath("/", "layout");
   return { ok: true, value: null };
 }

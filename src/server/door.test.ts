@@ -1,5 +1,5 @@
 import { describe, expect, it } from "vitest";
-import { isOwnHost, isReadable, mayWrite } from "./door";
+import { contentPolicy, isAskedFromElsewhere, isOwnHost, isReadable, mayWrite } from "./door";
 
 describe("the name that was asked for", () => {
   it.each([
@@ -45,3 +45,30 @@ it.each([
   ["/clients/%C3%98ystein", true],
   ["/?all=%ff", true],
 ] as const)("%s decodes: %s", (path, decodes) => expect(isReadable(`http://localhost${path}`)).toBe(decodes));
+
+describe("what a page elsewhere may ask for", () => {
+  const asked = (site: string | null, mode: string, path: string) =>
+    isAskedFromElsewhere({ get: (name) => ({ "sec-fetch-site": site, "sec-fetch-mode": mode })[name] ?? null }, path);
+  it("a link opens a page, and nothing that costs much", () => {
+    for (const path of ["/", "/orders/a", "/orders/a/full-size", "/clients/a"])
+      expect(asked("cross-site", "navigate", path), path).toBe(false);
+    for (const path of [
+      "/backup/shop.json",
+      "/find",
+      "/clients/a/export",
+      "/orders/a/paper/sheet/a4",
+      "/orders/a/full-size/pieces.dxf",
+    ])
+      expect(asked("cross-site", "navigate", path), path).toBe(true);
+  });
+  it("shows or runs nothing of ours, and hinders no page of the shop and no program", () => {
+    expect(asked("cross-site", "no-cors", "/icon.svg")).toBe(true);
+    for (const site of ["same-origin", "none", "same-site", null])
+      expect(asked(site, "cors", "/backup/shop.json"), String(site)).toBe(false);
+  });
+  it("no script runs that the page was not given", () => {
+    const policy = contentPolicy("abc");
+    expect(policy).toContain("script-src 'self' 'nonce-abc';");
+    expect(/script-src[^;]*unsafe/.test(policy)).toBe(false);
+  });
+});

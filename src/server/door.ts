@@ -32,6 +32,34 @@ export function mayWrite(method: string, origin: string | null, host: string | n
   return URL.canParse(origin) && new URL(origin).host === host;
 }
 
+/**
+ * Whether a page elsewhere asks for something of ours to show or run it, or merely links to what costs much: a copy of the
+ * book, a print, full size. A link to a page opens it as ever.
+ */
+export function isAskedFromElsewhere(headers: Pick<Headers, "get">, path: string): boolean {
+  if (headers.get("sec-fetch-site") !== "cross-site") return false;
+  return headers.get("sec-fetch-mode") !== "navigate" || COSTLY.test(path);
+}
+
+const COSTLY = /^\/(backup\/|find$|clients\/[^/]+\/(export|flat)|orders\/[^/]+\/(paper|full-size\/.))/;
+
+/** What a page may run and load: its own scripts, and those written into it by this answer, which alone knows the word. */
+export function contentPolicy(word: string): string {
+  return [
+    "default-src 'self'",
+    `script-src 'self' 'nonce-${word}'`,
+    "style-src 'self' 'unsafe-inline'",
+    "img-src 'self' data:",
+    "font-src 'self'",
+    "connect-src 'self'",
+    "worker-src 'self'",
+    "object-src 'none'",
+    "frame-ancestors 'none'",
+    "base-uri 'self'",
+    "form-action 'self'",
+  ].join("; ");
+}
+
 /** Whether the path of an address decodes: `%ff` alone is no letter of any. */
 export function isReadable(address: string): boolean {
   try {

@@ -1,5 +1,6 @@
 import * as v from "valibot";
 import { type OrderState, orderStates } from "@/db";
+import { readInput } from "./read-input";
 
 const id = v.pipe(v.string(), v.uuid());
 
@@ -15,7 +16,7 @@ export const calendarDay = v.pipe(
 
 /** An id that came from outside; undefined when it is none, so that nothing else reaches the database. */
 export function readId(input: unknown): string | undefined {
-  const parsed = v.safeParse(id, input);
+  const parsed = readInput(id, input);
   return parsed.success ? parsed.output : undefined;
 }
 

@@ -22,6 +22,7 @@ import {
 import { calendarDay as day, readId } from "./ids";
 import { loadOrder } from "./load";
 import { writeOrder } from "./order-document";
+import { readInput } from "./read-input";
 import { type ActionResult, type FieldError, NOT_IN_BOOK, refuseWith } from "./result";
 import { type StoredDecided, sameDecisions } from "./same-decisions";
 import { outcomeErrors } from "./sheet-errors";
@@ -45,7 +46,7 @@ export async function startOrder(
   if (garment === undefined || card === undefined) {
     return refuseWith({ field: "", message: "Take a card of the client first, then choose a garment." });
   }
-  const promisedOn = v.safeParse(day, promised);
+  const promisedOn = readInput(day, promised);
   const { unit } = await findShop(db);
   const order = {
     id: randomUUID(),
@@ -109,8 +110,8 @@ const decidedIn = ({ choices, rules, cloth }: StoredDecided): StoredDecided => (
  */
 export async function saveDecisions(orderId: unknown, input: unknown, seen: unknown): Promise<SavedDecisions> {
   const db = await database();
-  const parsed = v.safeParse(decisionsInput, input);
-  const before = v.safeParse(decisionsInput, seen);
+  const parsed = readInput(decisionsInput, input);
+  const before = readInput(decisionsInput, seen);
   const known = readId(orderId);
   if (known === undefined || !parsed.success || !before.success || (await findOrder(db, known)) === undefined)
     return NOT_IN_BOOK;
@@ -182,7 +183,7 @@ export async function keepDays(orderId: unknown, input: unknown): Promise<Action
   const db = await database();
   const order = await findOrder(db, readId(orderId) ?? "");
   if (order === undefined) return NOT_IN_BOOK;
-  const parsed = v.safeParse(daysInput, input);
+  const parsed = readInput(daysInput, input);
   if (!parsed.success)
     return refuseWith({ field: "", message: "One of the days is none. Choose it from the calendar." });
   const { promisedOn, fittings } = parsed.output;

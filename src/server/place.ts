@@ -2,6 +2,7 @@ import * as v from "valibot";
 import { keptCheckSchema } from "@/core/formats";
 import { database, findOrder, findProgress, keepProgress, type Progress } from "@/db";
 import { readId } from "./ids";
+import { readInput } from "./read-input";
 import { type FieldError, refuseWith } from "./result";
 
 const stepId = v.pipe(v.string(), v.maxLength(120));
@@ -33,7 +34,7 @@ export type PlaceAnswer<Value> =
 /** Keeps the step in hand, and adds what was ticked or taken back to what other browsers ticked. */
 export async function keepPlace(orderId: unknown, input: unknown): Promise<PlaceAnswer<Progress>> {
   const db = await database();
-  const parsed = v.safeParse(changeInput, input);
+  const parsed = readInput(changeInput, input);
   const order = await findOrder(db, readId(orderId) ?? "");
   if (order === undefined) return GONE;
   if (!parsed.success) return GARBLED;

@@ -7,6 +7,7 @@ import { readRules } from "@/core/formats";
 import { ruleSets } from "@/core/rules";
 import { changeShop, countOrdersBySet, database, dropRuleSet, findRuleSet, keepRuleSet } from "@/db";
 import { readId } from "./ids";
+import { readInput } from "./read-input";
 import { type ActionResult, NOT_IN_BOOK, refuseWith } from "./result";
 
 const shopInput = v.object({
@@ -16,7 +17,7 @@ const shopInput = v.object({
 
 /** Keeps what belongs to the whole shop: its tape, and how much a day holds. */
 export async function keepShop(input: unknown): Promise<ActionResult<null>> {
-  const parsed = v.safeParse(shopInput, input);
+  const parsed = readInput(shopInput, input);
   if (!parsed.success) return refuseWith({ field: "", message: "A day holds from 1 to 40 fittings and garments." });
   await changeShop(await database(), parsed.output);
   revalidatePath("/", "layout");
@@ -38,7 +39,7 @@ const setInput = v.object({
 
 /** Keeps a set of the shop's own; every rule in it must be one that can be. */
 export async function keepOwnSet(input: unknown): Promise<ActionResult<{ readonly id: string }>> {
-  const parsed = v.safeParse(setInput, input);
+  const parsed = readInput(setInput, input);
   if (!parsed.success)
     return refuseWith(...parsed.issues.map(({ path, message }) => ({ field: String(path?.[0]?.key ?? ""), message })));
   const { name, base, overrides } = parsed.output;

@@ -1,4 +1,4 @@
-import { closeDatabase, database, FolderInUse } from "@/db";
+import { BookIsNewer, closeDatabase, database, FolderInUse } from "@/db";
 import { keepDumping } from "./backup/dumps";
 import { sayError } from "./say-error";
 
@@ -8,7 +8,7 @@ export async function openShop(): Promise<void> {
     await database();
   } catch (error) {
     process.stderr.write(
-      `\n${error instanceof FolderInUse ? error.message : `The data folder could not be opened: ${sayError(error)}`}\n\n`,
+      `\n${error instanceof FolderInUse || error instanceof BookIsNewer ? error.message : `The data folder could not be opened: ${sayError(error)}`}\n\n`,
     );
     process.exit(1);
   }

@@ -1,5 +1,6 @@
 import { revalidatePath } from "next/cache";
 import { bringBackShop, type Database, database, type SheetRow } from "@/db";
+import { renewBookMark } from "../book-mark";
 import { CopyInHand, placeForCopy, thinOut } from "./dumps";
 import { readShop, type ShopFile } from "./read-shop";
 import { BookChanged } from "./write-shop";
@@ -60,6 +61,7 @@ export async function restoreShop(place: string, replace: boolean, tell: TellSta
   const look = { writtenAt: read.file.head.writtenAt, counts: read.file.head.counts };
   if (!replace) return { ok: true, look, replaced: false };
   await replaceBook(await database(), read.file, tell);
+  renewBookMark();
   revalidatePath("/", "layout");
   return { ok: true, look, replaced: true };
 }
