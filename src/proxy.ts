@@ -1,7 +1,8 @@
 import { randomBytes } from "node:crypto";
 import { type NextRequest, NextResponse } from "next/server";
 import { bookMark, MARK_HEADER } from "@/server/book-mark";
-import { contentPolicy, isAskedFromElsewhere, isOwnHost, isReadable, mayWrite } from "@/server/door";
+import { diskRoom, diskSaid } from "@/server/disk-room";
+import { contentPolicy, isAskedFromElsewhere, isOwnHost, isReadable, isReading, mayWrite } from "@/server/door";
 
 /**
  * Every page, action, address and file: none is given to a name that is not this machine's. A whole shop that is brought
@@ -25,8 +26,12 @@ export function proxy(request: NextRequest): Response {
   if (!isReadable(url)) return says(400, "This address cannot be read: it is cut short or garbled.");
   if (isAskedFromElsewhere(headers, request.nextUrl.pathname))
     return says(403, "Only a page of this shop may ask for this.");
+  const room = isReading(method) ? "well" : diskRoom();
+  if (room !== "well") return says(NO_ROOM, diskSaid[room]);
   return letIn(request);
 }
+
+const NO_ROOM = 507;
 
 /** Lets a request in; the page that answers it learns the word that its own scripts are known by. */
 function letIn({ headers }: NextRequest): Response {

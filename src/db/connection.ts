@@ -5,6 +5,7 @@ import { drizzle, type PgliteDatabase } from "drizzle-orm/pglite";
 import { migrate } from "drizzle-orm/pglite/migrator";
 import { openBook } from "./book-folder";
 import { dataFolder } from "./data-folder";
+import { guardLog } from "./out-of-room";
 import { ownFolder } from "./owner";
 import * as schema from "./schema";
 
@@ -15,6 +16,7 @@ const MIGRATIONS = join(/* turbopackIgnore: true */ process.cwd(), "src", "db", 
 
 interface Kept {
   innerFoldDatabase?: Promise<Database> | undefined;
+  innerFoldOwned?: Promise<void> | undefined;
 }
 
 /** Page and route bundles load this module twice; the database must be opened once. */
@@ -56,8 +58,17 @@ export async function openOn(client: PGlite): Promise<Database> {
 async function openFolder(): Promise<Database> {
   const folder = dataFolder();
   mkdirSync(folder, { recursive: true });
-  await ownFolder(folder);
-  return openOn(await openBook(folder));
+  // Once for the whole run: a book that is opened anew lies in a folder that is ours already.
+  kept.innerFoldOwned ??= ownFolder(folder);
+  await kept.innerFoldOwned.catch((error: unknown) => {
+    kept.innerFoldOwned = undefined;
+    throw error;
+  });
+  const client = await openBook(folder);
+  guardLog(client, () => {
+    kept.innerFoldDatabase = undefined;
+  });
+  return openOn(client);
 }
 
 /** The shop's database, opened at first use. A failed opening is forgotten, so that the next try is a new one. */

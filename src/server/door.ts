@@ -26,9 +26,14 @@ export function isOwnHost(host: string | null, names: readonly string[] = ownNam
 
 const READS: ReadonlySet<string> = new Set(["GET", "HEAD", "OPTIONS"]);
 
+/** Whether a request only asks. */
+export function isReading(method: string): boolean {
+  return READS.has(method);
+}
+
 /** Whether a request that writes comes from a page of this shop; a program that names no origin is no page. */
 export function mayWrite(method: string, origin: string | null, host: string | null): boolean {
-  if (READS.has(method) || origin === null) return true;
+  if (isReading(method) || origin === null) return true;
   return URL.canParse(origin) && new URL(origin).host === host;
 }
 

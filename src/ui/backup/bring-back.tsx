@@ -4,7 +4,7 @@ import { format, parseISO } from "date-fns";
 import { useRouter } from "next/navigation";
 import { type ChangeEvent, useState } from "react";
 import type { Restored, RestoreStage, ShopFileLook } from "@/server/backup/restore";
-import { AWAY_SAID, FAILED_SAID, isAway } from "@/ui/shell/ask-shop";
+import { sayFailure } from "@/ui/shell/ask-shop";
 
 /** A copy that was chosen: a file of the tailor's, or one that the shop wrote by itself. */
 export type ChosenCopy =
@@ -93,7 +93,7 @@ export function BringBack({ own, onForget }: BringBackProps) {
       ? { ok: false as const, message: "This file changed or is gone since it was chosen. Choose it again." }
       : await send(copy, replace, setStage).catch((error: unknown) => ({
           ok: false as const,
-          message: isAway(error) ? AWAY_SAID : FAILED_SAID,
+          message: sayFailure(error),
         }));
     setBusy(false);
     setStage(null);

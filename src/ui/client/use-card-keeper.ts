@@ -6,6 +6,7 @@ import type { Card } from "@/db";
 import { saveCard, saveClient, saveCorrection } from "@/server/card-actions";
 import type { SeenCard } from "@/server/card-input";
 import type { FieldError } from "@/server/result";
+import { AWAY_SAID, sayFailure } from "@/ui/shell/ask-shop";
 import { newId } from "@/ui/shell/new-id";
 import type { TypedCard } from "./use-kept-card";
 
@@ -41,8 +42,10 @@ export function useCardKeeper(task: CardTask, typed: TypedCard, onKept: () => vo
   const keep = useCallback(
     async (beside: SeenCard) => {
       setKeeping((before) => (before.state === "waiting" ? before : { state: "sending" }));
-      const result = await send(task, typed, beside, as).catch(() => null);
-      if (result === null) setKeeping({ state: "waiting" });
+      const result = await send(task, typed, beside, as).catch(sayFailure);
+      // While nobody answers it waits; what the server itself could not do is said, and tried again on demand.
+      if (result === AWAY_SAID) setKeeping({ state: "waiting" });
+      else if (typeof result === "string") setKeeping({ state: "writing", errors: [{ field: "", message: result }] });
       else if (result.ok) {
         onKept();
         router.push(`/clients/${result.value.clientId}`);

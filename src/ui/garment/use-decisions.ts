@@ -7,7 +7,7 @@ import type { OwnRuleSet, StoredCloth } from "@/db";
 import { saveDecisions } from "@/server/order-actions";
 import { orderUnit, writeCloths, writeRules } from "@/server/order-document";
 import { outcomeErrors } from "@/server/sheet-errors";
-import { isAway } from "@/ui/shell/ask-shop";
+import { failureOf } from "@/ui/shell/ask-shop";
 import { useAtHand } from "./use-at-hand";
 
 type Decided = Readonly<Record<string, string | number | boolean>>;
@@ -18,7 +18,10 @@ export interface Decisions {
   readonly cloth: StoredCloth;
 }
 
-export type KeptState = "kept" | "keeping" | "not-kept" | "away" | "failed" | "met" | "not-drawable";
+export type KeptState = "kept" | "keeping" | "not-kept" | "away" | "failed" | "no-room" | "met" | "not-drawable";
+
+/** What is not kept yet, and is sent again by itself. */
+const WAITING: ReadonlySet<KeptState> = new Set(["away", "failed", "no-room"]);
 
 const KEEP_AFTER_MS = 500;
 /** While the shop's computer is away it is asked again so often. */
@@ -64,9 +67,7 @@ export function useDecisions(
   /** Keeps what is decided now, unless it is kept already or cannot be drawn. */
   const keepNow = useCallback(async (): Promise<void> => {
     if (keptLast.current === decisions || !drawable || theirs !== null) return;
-    const result = await saveDecisions(orderId, decisions, keptLast.current).catch((error: unknown) =>
-      isAway(error) ? "away" : "failed",
-    );
+    const result = await saveDecisions(orderId, decisions, keptLast.current).catch(failureOf);
     if (typeof result === "string") return setKept(result);
     if ("theirs" in result) {
       setTheirs(result.theirs);
@@ -91,7 +92,7 @@ export function useDecisions(
   );
 
   useEffect(() => {
-    if (kept !== "away" && kept !== "failed") return;
+    if (!WAITING.has(kept)) return;
     const timer = setInterval(keepNow, AGAIN_AFTER_MS);
     return () => clearInterval(timer);
   }, [kept, keepNow]);

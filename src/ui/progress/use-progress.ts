@@ -26,15 +26,15 @@ function join(before: Change | null, next: Change): Change {
 }
 
 /** Whether ticks are in the book; where not, whether nobody answered, the order is gone, or the answer was a failure. */
-export type TicksKept = "kept" | "away" | "gone" | "failed";
+export type TicksKept = "kept" | "away" | "gone" | "failed" | "no-room";
 
-const GONE = 404;
+const [GONE, NO_ROOM] = [404, 507];
 
 /** What became of ticks that were sent. */
 function toldBy(answer: Response | null): TicksKept {
   if (answer === null) return "away";
   if (answer.ok) return "kept";
-  return answer.status === GONE ? "gone" : "failed";
+  return answer.status === GONE ? "gone" : answer.status === NO_ROOM ? "no-room" : "failed";
 }
 
 /** Sends changes one after another, what waits joined into one; a change on its way still arrives when the page is left. */

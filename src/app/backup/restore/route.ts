@@ -1,6 +1,7 @@
 import { findDump } from "@/server/backup/dumps";
 import { answerInLines, takeIn } from "@/server/backup/incoming";
 import { restoreShop } from "@/server/backup/restore";
+import { diskRoom, diskSaid } from "@/server/disk-room";
 import { isOwnHost, mayWrite } from "@/server/door";
 
 const gone = { ok: false, message: "This copy is not there any more." } as const;
@@ -13,6 +14,8 @@ export async function POST(request: Request): Promise<Response> {
   const host = request.headers.get("host");
   if (!isOwnHost(host)) return new Response(null, { status: 421 });
   if (!mayWrite(request.method, request.headers.get("origin"), host)) return new Response(null, { status: 403 });
+  const room = diskRoom();
+  if (room !== "well") return Response.json({ ok: false, message: diskSaid[room] }, { status: 507 });
   const { searchParams } = new URL(request.url);
   const copy = searchParams.get("copy");
   const taken = copy === null ? await takeIn(request.body) : { place: await findDump(copy), drop: async () => {} };
