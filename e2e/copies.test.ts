@@ -77,7 +77,7 @@ describe("the whole shop in a file, and back", () => {
   it("gives every card as a table that another program reads", async () => {
     const { page } = await openPage(browser);
     const csv = await (await page.request.get(`${address}/backup/cards.csv`)).text();
-    const rows = parse(csv, { columns: true }) as Record<string, string>[];
+    const rows = parse(csv, { columns: true, bom: true }) as Record<string, string>[];
     const brisa = rows.filter(({ Client }) => Client === "Brisa Holloway");
     expect(brisa.map((row) => row["Bust girth"])).toEqual(["40 in", "41 in", "41 1/2 in"]);
   });

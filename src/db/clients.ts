@@ -16,8 +16,13 @@ export interface Card {
   readonly revision: number;
 }
 
+/** Names as people sort them: Ábel beside Abel, No. 2 before No. 10, whatever the case. */
+const inOrder = new Intl.Collator("en", { numeric: true, sensitivity: "base" });
+const byName = (one: string, other: string): number => inOrder.compare(one, other) || (one < other ? -1 : 1);
+
 export async function listClients(db: Database): Promise<readonly Client[]> {
-  return db.select({ id: clients.id, name: clients.name }).from(clients).orderBy(asc(clients.name));
+  const all = await db.select({ id: clients.id, name: clients.name }).from(clients);
+  return all.sort((one, other) => byName(one.name, other.name));
 }
 
 export async function findClient(db: Database, id: string): Promise<Client | undefined> {
@@ -40,8 +45,11 @@ export async function listAllCards(db: Database): Promise<readonly (Card & { rea
     .select({ card: cards, clientName: clients.name })
     .from(cards)
     .innerJoin(clients, eq(cards.clientId, clients.id))
-    .orderBy(asc(clients.name), asc(cards.takenOn), asc(cards.createdAt));
-  return rows.map(({ card, clientName }) => ({ ...card, clientName }));
+    .orderBy(asc(cards.takenOn), asc(cards.createdAt));
+  // The sort is stable: a client's cards stay by their days.
+  return rows
+    .map(({ card, clientName }) => ({ ...card, clientName }))
+    .sort((one, other) => inOrder.compare(one.clientName, other.clientName));
 }
 
 export async function findCard(db: Database, id: string): Promise<Card | undefined> {

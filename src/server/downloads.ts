@@ -2,7 +2,7 @@ import { randomUUID } from "node:crypto";
 import { join } from "node:path";
 import { type CutSheet, type Order, withChecks } from "@/core/formats";
 import { nameGarment } from "@/core/garments";
-import { database, dataFolder, listAllCards, listRuleSets } from "@/db";
+import { database, dataFolder, findCutSheet, findProgress, listAllCards, listRuleSets } from "@/db";
 import { writeCardCsv } from "./backup/card-csv";
 import { copyBookTo, findDump } from "./backup/dumps";
 import { streamFile } from "./backup/unnamed-file";
@@ -48,10 +48,11 @@ export async function downloadCards(): Promise<Response> {
   return fileResponse(csv, "text/csv; charset=utf-8", `inner-fold-cards-${today()}.csv`);
 }
 
-/** All that the shop knows of one client: cards, notes, orders as they would be written to a file. */
+/** All that the shop knows of one client: cards, notes, orders as they would be written to a file, their days, what was cut from and how far the table came. */
 export async function downloadClient(id: string): Promise<Response> {
   const { client, cards, orders, notes } = await loadClient(id);
-  const ownSets = await listRuleSets(await database());
+  const db = await database();
+  const ownSets = await listRuleSets(db);
   const document = (order: (typeof orders)[number]): Order | null => {
     const card = cards.find((one) => one.id === order.cardId);
     return card === undefined ? null : writeOrder(order, { client, card, notes, ownSets });
@@ -62,7 +63,21 @@ export async function downloadClient(id: string): Promise<Response> {
     name: client.name,
     cards: cards.map(({ takenOn, readings }) => ({ takenOn, readings })),
     figureNotes: notes.map(({ piece, line, amount, why, inUse }) => ({ piece, line, amount, why, inUse })),
-    orders: orders.map((order) => ({ number: order.number, state: order.state, order: document(order) })),
+    orders: await Promise.all(
+      orders.map(async (order) => {
+        const [cut, progress] = [await findCutSheet(db, order.id), await findProgress(db, order.id)];
+        const { number, state, promisedOn, fittings } = order;
+        return {
+          number,
+          state,
+          promisedOn,
+          fittings,
+          order: document(order),
+          cut: cut ?? null,
+          table: progress ?? null,
+        };
+      }),
+    ),
   };
   return fileResponse(JSON.stringify(file, null, 1), "application/json", `${client.name}.json`);
 }

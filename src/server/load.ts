@@ -51,7 +51,8 @@ export interface LoadedWeek {
 
 /** So many orders of a state are shown before the rest is asked for. */
 const ON_SHELF = 6;
-const ALL = 1000;
+/** More than any workroom has in one state. */
+const ALL = 20_000;
 export const WEEK_STRIP_DAYS = 14;
 
 /** Everything the orders page shows: two weeks of days, and the orders by state, the open ones first. */

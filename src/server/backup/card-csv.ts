@@ -17,5 +17,6 @@ export function writeCardCsv(cards: readonly (Card & { readonly clientName: stri
       return reading === undefined ? "" : withUnit(reading.typed, reading.unit);
     }),
   ]);
-  return Papa.unparse([head, ...rows], { escapeFormulae: true, newline: "\r\n" });
+  // Every cell in quotes: where a table program splits at semicolons, none of them starts a cell. The mark tells it the letters.
+  return `\uFEFF${Papa.unparse([head, ...rows], { escapeFormulae: true, newline: "\r\n", quotes: true })}`;
 }

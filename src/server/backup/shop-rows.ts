@@ -64,6 +64,12 @@ const sheetRow = v.strictObject({ id, orderId: id, sheet: cutSheetSchema, frozen
 export type TableName = keyof typeof rowsOf;
 export const tableNames = Object.keys(rowsOf) as readonly TableName[];
 
+/** A sheet of a shape that comes after this one. */
+function isLater(row: unknown): boolean {
+  const version = (row as { readonly sheet?: { readonly version?: unknown } } | null)?.sheet?.version;
+  return typeof version === "number" && version > 1;
+}
+
 function isEndless(value: unknown): boolean {
   if (typeof value === "number") return !Number.isFinite(value);
   return typeof value === "object" && value !== null && Object.values(value).some(isEndless);
@@ -95,6 +101,8 @@ export class RowCollector {
   #read<Schema extends v.GenericSchema>(schema: Schema, row: unknown, table: string, at: number) {
     const parsed = v.safeParse(schema, row);
     if (parsed.success && !isEndless(row)) return parsed.output as v.InferOutput<Schema>;
+    if (isLater(row))
+      this.#wrong("one of its sheets was cut with a newer Inner Fold; bring that one up to date on this machine first");
     const path = parsed.success ? [] : (parsed.issues[0].path ?? []).map(({ key }) => String(key));
     this.#wrong(`it holds something that no shop has, at ${[table, String(at + 1), ...path].join(" › ")}`);
     return undefined;

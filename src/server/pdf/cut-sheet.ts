@@ -95,7 +95,7 @@ export async function printCutSheet(sheet: CutSheet, head: SheetHead, size: Pape
   const pen = await Pen.take(`Cut sheet: ${head.client}, no. ${head.number}`);
   const paper = new PaperStack(pen, size);
   const say = (inches: number) => formatLength(inches, sheet.unit);
-  paper.text(sayHead(head, sheet), { size: 14, bold: true }, { after: 8 });
+  paper.text(sayHead(head, sheet, pen), { size: 14, bold: true }, { after: 8 });
   const levels = { error: "Do not cut", caution: "Look first", note: "Good to know" } as const;
   for (const { level, text, remedy } of sheet.checks) paper.text(`${levels[level]}: ${text} ${remedy}`, CELL);
   paper.block(8);
@@ -123,6 +123,6 @@ export async function printCutSheet(sheet: CutSheet, head: SheetHead, size: Pape
   for (const { why, line, piece, removed, givenBack } of sheet.ledger)
     paper.text(`${why}, ${nameLine(line)} of ${thePiece(piece)}: ${say(removed)} out, ${say(givenBack)} back`, CELL);
   drawGroups(paper, sheet);
-  paper.number(sayHead(head, sheet));
+  paper.number(sayHead(head, sheet, pen));
   return pen.document.save();
 }

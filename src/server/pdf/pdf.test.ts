@@ -50,6 +50,14 @@ describe("the step list on paper", () => {
     expect(lengths.length).toBeGreaterThan(12);
     expect(list.text.split("______").length - 1).toBe(lengths.length);
   });
+  it("says where a name is in letters that the typeface does not have, instead of signs that name nobody", async () => {
+    for (const client of ["\u0632\u064a\u0646\u0628", "\u660e\u5b50"]) {
+      const { text } = await readPdf(await printStepList(sheet, { ...head, client }, "a4"));
+      expect(text).toContain("no. 12");
+      expect(text.replace(/\s+/g, " ")).toContain("the client of this number");
+      expect(text).not.toContain("??");
+    }
+  });
   it("names client, garment and rules on every page, in any script the typeface has", () => {
     expect(list.text.split("A-line dress for Łucja Ζωή Жанна, no. 12, Close rules").length).toBe(list.pages + 2);
   });

@@ -85,6 +85,11 @@ export class Pen {
     });
   }
 
+  /** Whether every letter of a text is in the typeface; a name in another script is printed with signs in its place. */
+  has(text: string): boolean {
+    return [...text].every((letter) => this.plain.some(({ letters }) => letters.has(letter.codePointAt(0) ?? 0)));
+  }
+
   width(text: string, style: Style): number {
     return this.runs(text, style).reduce(
       (sum, { text: part, face, scale }) => sum + face.font.widthOfTextAtSize(part, style.size * scale),

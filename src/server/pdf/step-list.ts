@@ -34,8 +34,15 @@ export interface SheetHead {
   readonly rules: string;
 }
 
-export function sayHead({ client, number, garment, rules }: SheetHead, sheet: CutSheet): string {
-  return `${garment} for ${client}, no. ${number}, ${rules} rules, ${sheet.cloth.buy} ${sheet.cloth.buyUnit} of cloth`;
+/**
+ * The line over each page. A name whose letters the typeface does not have is said to be on the screen: signs in the place
+ * of all its letters would name nobody, and the number does.
+ */
+export function sayHead({ client, number, garment, rules }: SheetHead, sheet: CutSheet, pen: Pen): string {
+  const named = pen.has(client)
+    ? client
+    : "the client of this number (the name is in letters that are not on paper here)";
+  return `${garment} for ${named}, no. ${number}, ${rules} rules, ${sheet.cloth.buy} ${sheet.cloth.buyUnit} of cloth`;
 }
 
 const TITLE = { size: 11, bold: true };
@@ -120,7 +127,7 @@ function sectionOf({ kind, steps: [first] }: TableScreen): string {
 export async function printStepList(sheet: CutSheet, head: SheetHead, size: Paper): Promise<Uint8Array> {
   const pen = await Pen.take(`Step list: ${head.client}, no. ${head.number}`);
   const paper = new PaperStack(pen, size);
-  paper.text(sayHead(head, sheet), { size: 14, bold: true }, { after: 6 });
+  paper.text(sayHead(head, sheet, pen), { size: 14, bold: true }, { after: 6 });
   for (const { group, waiver } of waiversOf(sheet, {}))
     paper.text(sayWaiver(namePiece(group), waiver), { size: 10.5, bold: true }, { after: 4 });
   let section = "";
@@ -135,6 +142,6 @@ export async function printStepList(sheet: CutSheet, head: SheetHead, size: Pape
     if (screen.placement === null) for (const step of screen.steps) writeStep(paper, step, sheet);
     else writePlacement(paper, screen.placement, sheet);
   }
-  paper.number(sayHead(head, sheet));
+  paper.number(sayHead(head, sheet, pen));
   return pen.document.save();
 }

@@ -1,10 +1,10 @@
 "use client";
 
-import { format, parseISO } from "date-fns";
 import { useRouter } from "next/navigation";
 import { type ChangeEvent, useState } from "react";
 import type { Restored, RestoreStage, ShopFileLook } from "@/server/backup/restore";
 import { sayFailure } from "@/ui/shell/ask-shop";
+import { LocalTime } from "@/ui/shell/local-time";
 
 /** A copy that was chosen: a file of the tailor's, or one that the shop wrote by itself. */
 export type ChosenCopy =
@@ -134,8 +134,11 @@ export function BringBack({ own, onForget }: BringBackProps) {
       {look !== null && (
         <div className="space-y-2">
           <p>
-            Written on <strong>{format(parseISO(look.writtenAt), "EEEE d MMMM yyyy, HH:mm")}</strong>: {sayCounts(look)}
-            . It is whole.
+            Written on{" "}
+            <strong>
+              <LocalTime at={look.writtenAt} />
+            </strong>
+            : {sayCounts(look)}. It is whole.
           </p>
           <p>Bringing it back replaces everything in the book. What is there now is kept as a copy first.</p>
           <button type="button" className="button button-next" disabled={busy} onClick={() => run(true)}>

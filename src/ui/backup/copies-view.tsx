@@ -1,8 +1,8 @@
 "use client";
 
-import { format, parseISO } from "date-fns";
 import { useState } from "react";
 import type { Dump } from "@/server/backup/dumps";
+import { LocalTime } from "@/ui/shell/local-time";
 import { BringBack } from "./bring-back";
 
 function saySize(bytes: number): string {
@@ -37,14 +37,15 @@ export function CopiesView({ dumps }: { readonly dumps: readonly Dump[] }) {
           Copies the shop keeps by itself
         </h2>
         <p className="text-ink-soft">
-          One when the shop opens and one each hour in which something changed, beside the data. The last twenty stay.
+          One when the shop opens and one each hour in which something changed, beside the data. Of the last day one an
+          hour stays, of the last month one a day, and one of each month before.
         </p>
         {dumps.length === 0 && <p>None yet.</p>}
         <ul className="divide-y divide-card-deep">
           {dumps.map(({ name, writtenAt, bytes }) => (
             <li key={name} className="flex flex-wrap items-center gap-3 py-1">
               <span className="min-w-0 flex-1">
-                {format(parseISO(writtenAt), "EEEE d MMMM, HH:mm")}
+                <LocalTime at={writtenAt} />
                 <span className="text-sm text-ink-soft">
                   {" "}
                   · {saySize(bytes)}

@@ -2,7 +2,7 @@
 
 import { Command } from "cmdk";
 import { useRouter } from "next/navigation";
-import { useEffect, useState } from "react";
+import { useEffect, useMemo, useState } from "react";
 import type { Findable } from "@/server/find";
 import { places } from "./places";
 import { SlipDialog } from "./slip-dialog";
@@ -10,10 +10,20 @@ import { SlipDialog } from "./slip-dialog";
 const item =
   "flex min-h-12 cursor-pointer items-center justify-between gap-4 rounded-md px-3 py-2 data-[selected=true]:bg-cloth data-[selected=true]:text-chalk";
 
-/** What holds the letters as they were typed is found; nothing that only resembles them. */
-function holdsLetters(value: string, letters: string): number {
-  return value.toLowerCase().includes(letters.trim().toLowerCase()) ? 1 : 0;
+/** So many of a kind are shown: of thousands a few letters more find the one. */
+const SHOWN = 40;
+
+interface Listed {
+  readonly path: string;
+  readonly label: string;
+  readonly about: string;
 }
+
+/** What holds the letters as they were typed is found; nothing that only resembles them. */
+const holding = <Of extends Listed>(all: readonly Of[], letters: string): readonly Of[] => {
+  const sought = letters.trim().toLowerCase();
+  return all.filter(({ label, about }) => `${label} ${about}`.toLowerCase().includes(sought));
+};
 
 /** Finds a client, an order or a page by a few letters. What can be found is fetched when it is opened. */
 export default function Finder({ open, onOpen }: { readonly open: boolean; readonly onOpen: (open: boolean) => void }) {
@@ -34,35 +44,43 @@ export default function Finder({ open, onOpen }: { readonly open: boolean; reado
     onOpen(false);
     router.push(path);
   };
-  const group = (kind: Findable["kind"], heading: string) => {
-    const own = found.filter((one) => one.kind === kind);
-    return own.length === 0 ? null : (
+  const [letters, setLetters] = useState("");
+  const matching = useMemo(() => holding(found, letters), [found, letters]);
+  const group = (all: readonly Listed[], heading: string) =>
+    all.length === 0 ? null : (
       <Command.Group heading={heading}>
-        {own.map(({ path, label, about }) => (
-          <Command.Item key={path} value={`${label} ${about} ${path}`} onSelect={() => go(path)} className={item}>
+        {all.slice(0, SHOWN).map(({ path, label, about }) => (
+          <Command.Item key={path} value={path} onSelect={() => go(path)} className={item}>
             <span>{label}</span>
             <span className="text-sm">{about}</span>
           </Command.Item>
         ))}
+        {all.length > SHOWN && (
+          <p className="px-3 py-2 text-sm text-ink-soft">{all.length - SHOWN} more: write a letter more.</p>
+        )}
       </Command.Group>
     );
-  };
   return (
     <SlipDialog title="Find" open={open} onOpen={onOpen}>
-      <Command label="Find a client, an order or a page" loop filter={holdsLetters}>
-        <Command.Input className="field" placeholder="A name, a number, a page" autoFocus />
+      <Command label="Find a client, an order or a page" loop shouldFilter={false}>
+        <Command.Input
+          className="field"
+          value={letters}
+          onValueChange={setLetters}
+          placeholder="A name, a number, a page"
+          autoFocus
+        />
         <Command.List className="finder mt-3 max-h-[56dvh] overflow-y-auto">
           <Command.Empty className="p-3">{said}</Command.Empty>
-          <Command.Group heading="Pages">
-            {places.map(({ path, label, about }) => (
-              <Command.Item key={path} value={`${label} ${about}`} onSelect={() => go(path)} className={item}>
-                <span>{label}</span>
-                <span className="text-sm">{about}</span>
-              </Command.Item>
-            ))}
-          </Command.Group>
-          {group("client", "Clients")}
-          {group("order", "Orders")}
+          {group(holding(places, letters), "Pages")}
+          {group(
+            matching.filter(({ kind }) => kind === "client"),
+            "Clients",
+          )}
+          {group(
+            matching.filter(({ kind }) => kind === "order"),
+            "Orders",
+          )}
         </Command.List>
       </Command>
     </SlipDialog>
