@@ -6,6 +6,7 @@ import {
   figureNoteTerms,
   type Given,
   isSleeveless,
+  MOST_ROOM_BARE,
   onTape,
   refuse,
   ruleLength,
@@ -105,8 +106,14 @@ function guessDepth(given: Given, sewnArmhole: Inches): Inches {
   return sewnArmhole / 2 - (2 / 3) * (across - 1.5);
 }
 
+/** Room in the armhole; a bare one has no more than it may, unless the order itself asks for it: the set's is a sleeve's. */
+function armholeRoom(given: Given): Inches {
+  const room = ruleLength(given, "armholeRoom");
+  return isSleeveless(given) && given.rules.armholeRoom.from === "set" ? Math.min(room, MOST_ROOM_BARE) : room;
+}
+
 function solveDepth(given: Given, sewn: (down: Inches) => Inches, drop: Inches, underarmBelow: Inches): Term {
-  const wanted = bodyValue(given, "armhole") + ruleLength(given, "armholeRoom");
+  const wanted = bodyValue(given, "armhole") + armholeRoom(given);
   const solved = solveUnderarm(sewn, wanted, {
     from: drop + LEAST_DEPTH + underarmBelow,
     to: drop + MOST_DEPTH,
@@ -118,7 +125,7 @@ function solveDepth(given: Given, sewn: (down: Inches) => Inches, drop: Inches, 
       code: "armhole-too-small-for-chest",
       conflicts,
       numbers: { armhole: bodyValue(given, "armhole"), bust: bodyValue(given, "bust"), least: solved.least },
-      nearest: solved.least - ruleLength(given, "armholeRoom"),
+      nearest: solved.least - armholeRoom(given),
     });
   }
   if (wanted > solved.most) {
@@ -126,7 +133,7 @@ function solveDepth(given: Given, sewn: (down: Inches) => Inches, drop: Inches, 
       code: "armhole-too-deep",
       conflicts,
       numbers: { wanted, most: solved.most },
-      nearest: solved.most - ruleLength(given, "armholeRoom"),
+      nearest: solved.most - armholeRoom(given),
     });
   }
   return {

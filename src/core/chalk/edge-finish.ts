@@ -2,6 +2,9 @@ import type { Inches } from "../length";
 import { allowanceTerm, type Given } from "./given";
 import type { Term } from "./term";
 
+/** A bare armhole lies closer than one with a sleeve: more room than this gapes and shows (craft: bodice, armholes without a sleeve). */
+export const MOST_ROOM_BARE: Inches = 2;
+
 /** How an armhole ends: left for a sleeve, or finished without one. */
 export const armholeFinishes = ["sleeve", "faced", "bound"] as const;
 export type ArmholeFinish = (typeof armholeFinishes)[number];

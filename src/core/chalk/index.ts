@@ -65,6 +65,7 @@ export {
   armholeFinish,
   armholeTerm,
   isSleeveless,
+  MOST_ROOM_BARE,
   neckAllowance,
   neckTerm,
 } from "./edge-finish";

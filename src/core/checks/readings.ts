@@ -1,5 +1,5 @@
 import { findDoubts, measurementIds, type Readings } from "../body";
-import { type Draft, isSleeveless, piecesOf } from "../chalk";
+import { type Draft, isSleeveless, MOST_ROOM_BARE, piecesOf } from "../chalk";
 import type { Inches } from "../length";
 import type { Finding } from "./finding";
 import { armholeRound, placeOf } from "./wearing";
@@ -7,8 +7,6 @@ import { armholeRound, placeOf } from "./wearing";
 /** Room in a sewn armhole beyond the arm's own: less pinches, more gapes (craft: bodice, step 7). */
 const LEAST_ROOM: Inches = 0.5;
 const MOST_ROOM_CLOSE: Inches = 3;
-/** A bare armhole lies closer (craft: bodice, armholes without a sleeve). */
-const MOST_ROOM_BARE: Inches = 2;
 /** Bust beyond the ribs, from which a bare armhole gapes unless something is taken out over it. */
 const FULL_BUST: Inches = 4;
 const MOST_ROOM_EASY: Inches = 6;

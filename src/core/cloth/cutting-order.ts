@@ -16,6 +16,7 @@ import {
   withMovements,
 } from "./shears";
 import { chalkStep, type HandAct, handStep, type StepPlace, shortName, type TableStep } from "./steps";
+import { smallGroupsBeside } from "./yardage";
 
 /** Edges that differ between front and back, with the marks they run through: cut once through both, re-cut on one alone. */
 interface Recut {
@@ -184,6 +185,11 @@ function prepareSteps(group: FoldGroup, place: StepPlace, isFirst: boolean): rea
   const fold = foldAct(group, isFirst);
   const folding = handStep(place, "fold", fold.kind === "along-fold" ? "along-fold" : "fold-in", fold);
   return isFirst || group.way === "in-turn" ? [prepareStep(place), folding] : [folding];
+}
+
+/** A small piece is folded from what a larger one left: nothing is taken off the cloth for it. */
+function foldLeftOver({ foldedWidth, length }: FoldGroup, place: StepPlace, leftBeside: string): TableStep {
+  return handStep(place, "fold", "fold-in", { kind: "fold-in", foldedWidth, length, leftBeside });
 }
 
 /** Steps of pieces chalked from one fold; ids of an outer panel's own cuts carry its name. */
@@ -390,9 +396,12 @@ export function orderSteps(draft: Draft, groups: readonly FoldGroup[], usable: I
   const own = groups.filter((group) => !shared.includes(group));
   const order = orderOf(draft);
   const working = shared.length === 0 && order.workingPiece ? workingGroups(own, piece) : null;
+  const beside = smallGroupsBeside(draft.pieces, groups, usable);
   const foldingOf = (group: FoldGroup, place: StepPlace, first: boolean) => {
     // What lies single is laid on whatever cloth is left; only where it comes first is the cloth prepared for it.
     if (group.fold === "single") return first ? [prepareStep(place)] : [];
+    const host = beside.get(group.id);
+    if (host !== undefined) return [foldLeftOver(group, place, host)];
     return working === null ? prepareSteps(group, place, first) : workingSteps(working, group, place, first);
   };
   const alone = own.flatMap((group, index) => {

@@ -1,7 +1,7 @@
 import { at, boxOf, sharedArea } from "../geometry";
 import type { Inches } from "../length";
 import { type Cloth, SELVEDGE } from "./cloth";
-import { unfoldAcross } from "./lay-fold";
+import { type LayFold, unfoldAcross } from "./lay-fold";
 import type { LaidSection, LaidUnit, LayPlan } from "./lay-plan";
 
 /** Something that would be cut wrong if a lay were followed. */
@@ -28,14 +28,27 @@ function findOverlaps({ laid }: LaidSection): readonly LayFault[] {
   );
 }
 
+/** From where to where the cloth has as many layers as a unit needs. */
+function stretchesFor({ layers }: LaidUnit, fold: LayFold): readonly (readonly [Inches, Inches])[] {
+  const right = fold.across - fold.second;
+  if (fold.kind === "open") return [[0, fold.across]];
+  if (layers === 1) return [[fold.doubled, right]];
+  return fold.beside > 0
+    ? [
+        [0, fold.doubled],
+        [right, fold.across],
+      ]
+    : [[0, fold.across]];
+}
+
 /** How far a unit sticks out of the cloth that has as many layers as it needs. */
 function stickOut(unit: LaidUnit, section: LaidSection): Inches {
   const { fold } = section;
   const box = boxOf(unit.outline);
   const length = fold.endToEnd ? section.length / 2 : section.length;
-  const doubledTo = fold.kind === "open" ? 0 : fold.doubled + fold.second;
-  const [from, to] = unit.layers > 1 ? [0, doubledTo] : [doubledTo, fold.across];
-  return Math.max(0, from - box.left, box.right - to, -box.top, box.bottom - length);
+  const beyond = ([from, to]: readonly [Inches, Inches]) => Math.max(0, from - box.left, box.right - to);
+  const across = Math.min(...stretchesFor(unit, fold).map(beyond));
+  return Math.max(across, -box.top, box.bottom - length);
 }
 
 function findOutside(section: LaidSection): readonly LayFault[] {

@@ -5,7 +5,7 @@ import type { LayWay } from "./lay-way";
 
 /** How a stretch of cloth lies while it is chalked. */
 export interface LayFold {
-  readonly kind: "one-fold" | "selvedges" | "gate" | "four-layers" | "open";
+  readonly kind: "one-fold" | "two-folds" | "selvedges" | "gate" | "four-layers" | "open";
   /** Width of the doubled part at the left; 0 on open cloth. */
   readonly doubled: Inches;
   /** Width of the doubled part at the right, folded from the other selvedge; 0 but for two folds. */
@@ -27,6 +27,12 @@ export function foldIn(usable: Inches, doubled: Inches): LayFold {
   const beside = Math.max(0, usable - 2 * doubled);
   const kind = beside < 0.01 ? "selvedges" : "one-fold";
   return { kind, doubled, second: 0, beside, across: doubled + beside, endToEnd: false };
+}
+
+/** Folded in from both sides, so that the doubled parts are so wide; what is between them stays single. */
+export function foldBoth(usable: Inches, doubled: Inches, second: Inches): LayFold {
+  const beside = Math.max(0, usable - 2 * doubled - 2 * second);
+  return { kind: "two-folds", doubled, second, beside, across: doubled + beside + second, endToEnd: false };
 }
 
 /** Both selvedges brought together, the left doubled part so wide. */
@@ -67,8 +73,8 @@ export function foldOfGroup(
 export function lanesOf(fold: LayFold): readonly Lane[] {
   const layers = fold.kind === "four-layers" ? 4 : 2;
   const left: Lane = { from: 0, to: fold.doubled, layers, fold: "left" };
-  const right: Lane = { from: fold.doubled, to: fold.doubled + fold.second, layers: 2, fold: "right" };
-  const beside: Lane = { from: fold.doubled, to: fold.across, layers: 1, fold: null };
+  const right: Lane = { from: fold.across - fold.second, to: fold.across, layers: 2, fold: "right" };
+  const beside: Lane = { from: fold.doubled, to: fold.across - fold.second, layers: 1, fold: null };
   return [
     ...(fold.doubled > 0 ? [left] : []),
     ...(fold.second > 0 ? [right] : []),
@@ -87,6 +93,11 @@ export function unfoldAcross(fold: LayFold, across: Inches): readonly Inches[] {
     return across <= fold.doubled
       ? [fold.doubled - across, fold.doubled + across]
       : [fold.doubled + across, total - (across - fold.doubled)];
+  }
+  const right = fold.across - fold.second;
+  if (fold.second > 0 && across > right) {
+    const crease = 2 * fold.doubled + fold.beside + fold.second;
+    return [crease - (fold.across - across), crease + (fold.across - across)];
   }
   if (across > fold.doubled) return [across + fold.doubled * (fold.kind === "four-layers" && !fold.endToEnd ? 3 : 1)];
   const twice = [fold.doubled - across, fold.doubled + across];

@@ -4,10 +4,11 @@ import { certain, fail, type Result, succeed } from "../result";
 import { type Cloth, SELVEDGE, usableWidth } from "./cloth";
 import type { FoldGroup } from "./fold-plan";
 import { doubledWidth, widthNeed } from "./fold-width";
-import { foldFour, foldGate, foldIn, type LayFold, lanesOf, openFold } from "./lay-fold";
+import { foldBoth, foldFour, foldGate, foldIn, type LayFold, lanesOf, openFold } from "./lay-fold";
 import { type LayPiece, layPieces } from "./lay-stances";
 import { type LayUnit, unitSize } from "./lay-unit";
 import type { LayWay } from "./lay-way";
+import { placeOnLeftOvers } from "./left-overs";
 
 /** A stretch of cloth that lies in one fold, and what is cut from it. */
 export interface SectionPlan {
@@ -87,10 +88,36 @@ function addLone(order: LayOrder, sections: readonly SectionPlan[]): Result<read
   return open.ok ? succeed([...result, open.value]) : open;
 }
 
+/** Which small pieces lie on what is left beside a larger one, by the id of that one. */
+function smallsBeside(order: LayOrder): ReadonlyMap<string, string> {
+  const usable = usableWidth(order.cloth);
+  const need = (unit: LayUnit) => widthNeed(groupFor(order, unit), unit).wanted;
+  const mains = folded(order).filter(({ small, layers }) => !small && layers === 2);
+  return placeOnLeftOvers(
+    mains.map((unit) => ({ id: unit.id, beside: usable - 2 * need(unit), length: unitSize(unit).height })),
+    folded(order)
+      .filter(({ small }) => small)
+      .map((unit) => ({ id: unit.id, doubled: need(unit), length: unitSize(unit).height })),
+    usable,
+  );
+}
+
+/** A group on its fold, and small ones on a second fold from the other side of the same stretch. */
+function withSmalls(order: LayOrder, own: SectionPlan, main: LayUnit, smalls: readonly LayUnit[]) {
+  if (smalls.length === 0 || own.fold.kind !== "one-fold") return succeed(own);
+  const second = Math.max(...smalls.map((unit) => widthNeed(groupFor(order, unit), unit).wanted));
+  const fold = foldBoth(usableWidth(order.cloth), own.fold.doubled, second);
+  return onOneFold([main, ...smalls], order.cloth, fold);
+}
+
 function inTurn(order: LayOrder): Result<readonly SectionPlan[], LayRefusal> {
   const sections: SectionPlan[] = [];
-  for (const unit of folded(order)) {
-    const made = ownFold(order, unit);
+  const beside = smallsBeside(order);
+  for (const unit of folded(order).filter(({ id }) => !beside.has(id))) {
+    const own = ownFold(order, unit);
+    if (!own.ok) return own;
+    const smalls = folded(order).filter(({ id }) => beside.get(id) === unit.id);
+    const made = withSmalls(order, own.value, unit, smalls);
     if (!made.ok) return made;
     sections.push(made.value);
   }

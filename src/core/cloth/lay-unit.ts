@@ -20,6 +20,8 @@ export interface LayUnit {
   readonly copies: number;
   /** Layers that it is cut through at once where it is folded: four for a body cut front on back. */
   readonly layers: 2 | 4;
+  /** Whether it only finishes the garment: it is cut from what the others leave. */
+  readonly small: boolean;
   /** The cutting outline; its fold lies at 0 across, or its left edge where it has none. */
   readonly outline: readonly Point[];
   /** The cutting line of each of its pieces, where they are chalked together. */
@@ -81,6 +83,11 @@ function withinSelvedges(outline: readonly Point[], { strip }: Piece, clothWidth
   return outline.map(({ x, y }) => at(Math.min(x, usable), y));
 }
 
+/** A facing, on its fold or as a pair from doubled cloth: small enough for what is left beside a larger piece. */
+export function isSmall({ part, cut }: Pick<Piece, "part" | "cut">): boolean {
+  return part === "finish" && (cut.on === "fold" || cut.on === "pair");
+}
+
 function unitOf(group: FoldGroup, pieces: readonly Piece[], clothWidth: Inches): LayUnit {
   const [main] = pieces;
   const first = certain(main, `a piece in group ${group.id}`);
@@ -104,6 +111,7 @@ function unitOf(group: FoldGroup, pieces: readonly Piece[], clothWidth: Inches):
     on: group.fold === "four-layers" ? "fold" : on,
     copies: first.cut.copies,
     layers: group.fold === "four-layers" ? 4 : 2,
+    small: isSmall(first),
     outline: thinOutline(joined),
     cuts: (ring ? [joined] : outlines).map((outline) => thinOutline(outline)),
     level: levelOf(first),

@@ -25,7 +25,7 @@ import {
   tryWays,
   usableWidth,
 } from ".";
-import { foldFour, foldGate, foldIn, lanesOf, unfoldAcross } from "./lay-fold";
+import { foldBoth, foldFour, foldGate, foldIn, lanesOf, unfoldAcross } from "./lay-fold";
 
 function question(garment: string, choices: object = {}, cloth: object = { width: 45 }, body = typicalBody) {
   const asked = readLayQuestion({ garment, choices, cloth, client: { card: { measurements: body } } });
@@ -75,6 +75,7 @@ function unit(id: string, on: LayUnit["on"], outline: readonly Point[], more: Pa
     on,
     copies: 1,
     layers: 2,
+    small: false,
     outline,
     cuts: [outline],
     level: null,
@@ -116,10 +117,43 @@ describe("folds", () => {
     expect(fold).toMatchObject({ second: 10, across: 22, beside: 0 });
     expect(unfoldAcross(fold, 22)).toEqual([34, 34]);
   });
+  it("folded in 10 from the left and 6 from the right, 12 stay single between, and each place lies on both its layers", () => {
+    const fold = foldBoth(44, 10, 6);
+    expect(fold).toMatchObject({ kind: "two-folds", beside: 12, across: 28 });
+    expect(lanesOf(fold).map(({ from, to, layers, fold: at_ }) => [from, to, layers, at_])).toEqual([
+      [0, 10, 2, "left"],
+      [22, 28, 2, "right"],
+      [10, 22, 1, null],
+    ]);
+    expect([4, 15, 22.5, 25, 28].map((across) => unfoldAcross(fold, across))).toEqual([
+      [6, 14],
+      [25],
+      [32.5, 43.5],
+      [35, 41],
+      [38, 38],
+    ]);
+  });
   it("four layers of 11 go side by side into 44, those of 12 end to end", () => {
     expect(foldFour(44, 11)).toMatchObject({ endToEnd: false, beside: 0 });
     expect(foldFour(44, 12)).toMatchObject({ endToEnd: true, beside: 20 });
   });
+});
+
+describe("facings", () => {
+  it.each([45, 58, 72])(
+    "on %d in of cloth lie on a second fold beside the front and the back, none over another",
+    (width) => {
+      const faced = { neckFinish: "facing", armholeFinish: "faced" };
+      const order = mainOrder("straight-dress", faced, { width });
+      const plan = lay(order, "in-turn");
+      expect(checkLay(plan, order.cloth)).toEqual([]);
+      expect(overlaps(plan)).toBe(0);
+      expect(plan.sections[0]?.fold.kind).toBe("two-folds");
+      const bare = lay(mainOrder("straight-dress", {}, { width }), "in-turn");
+      // On narrow cloth the armholes' facings still take a stretch of their own.
+      expect(plan.used - bare.used).toBeLessThan(width < 58 ? 12 : 0.5);
+    },
+  );
 });
 
 describe("every garment on every usual width, each way", () => {

@@ -25,7 +25,13 @@ export interface CountedPiece {
 /** What the hand does in a step that is not chalking. */
 export type HandAct =
   | { readonly kind: "prepare" }
-  | { readonly kind: "fold-in"; readonly foldedWidth: Inches; readonly length: Inches }
+  | {
+      readonly kind: "fold-in";
+      readonly foldedWidth: Inches;
+      readonly length: Inches;
+      /** The piece beside which enough cloth is left over for it; left out where it is folded off the cloth. */
+      readonly leftBeside?: string;
+    }
   | { readonly kind: "cut-off"; readonly length: Inches; readonly width: Inches }
   | { readonly kind: "halve" }
   | { readonly kind: "along-fold" }

@@ -5,6 +5,8 @@ import { fromCentimetres, type Inches, roundUpToStep } from "../length";
 import { type Cloth, SELVEDGE, usableWidth } from "./cloth";
 import { type FoldGroup, reachOf } from "./fold-plan";
 import { foldFour } from "./lay-fold";
+import { isSmall } from "./lay-unit";
+import { placeOnLeftOvers } from "./left-overs";
 
 /** What is asked for in the shop. */
 export interface Purchase {
@@ -137,14 +139,40 @@ export function suffices(used: Inches, cloth: Cloth): boolean {
   return cloth.length === null || used <= afterShrinking(cloth.length, cloth);
 }
 
+/** Which small groups are folded from what is left beside a larger one, where each has a fold of its own; by its id. */
+export function smallGroupsBeside(
+  pieces: readonly Piece[],
+  groups: readonly FoldGroup[],
+  usable: Inches,
+): ReadonlyMap<string, string> {
+  const small = ({ fold, pieces: [id] }: FoldGroup) =>
+    fold === "one-fold" && pieces.some((piece) => piece.id === id && isSmall(piece));
+  const inTurn = groups.filter(
+    ({ fold, way }) => (fold === "one-fold" || fold === "back-from-front") && way === "in-turn",
+  );
+  return placeOnLeftOvers(
+    inTurn
+      .filter((group) => !small(group))
+      .map(({ id, foldedWidth, length }) => ({ id, beside: usable - 2 * foldedWidth, length })),
+    inTurn.filter(small).map(({ id, foldedWidth, length }) => ({ id, doubled: foldedWidth, length })),
+    usable,
+  );
+}
+
 /** How much cloth the folds take when they follow each other along the length, and whether what is given suffices. */
 export function measureCloth(draft: Draft, groups: readonly FoldGroup[], cloth: Cloth): ClothNeed {
   const usable = usableWidth(cloth);
   const folded = groups.filter(({ fold }) => fold !== "single");
-  const left = folded.map((group) => ({
-    width: Math.max(0, usable - widthWanted(group)),
-    length: groupLength(group, usable, copiesOf(draft.pieces, group)),
-  }));
+  const beside = smallGroupsBeside(draft.pieces, groups, usable);
+  const stretches = folded.filter(({ id }) => !beside.has(id));
+  const left = stretches.map((group) => {
+    const smalls = folded.filter(({ id }) => beside.get(id) === group.id);
+    const second = Math.max(0, ...smalls.map(({ foldedWidth }) => foldedWidth));
+    return {
+      width: Math.max(0, usable - widthWanted(group) - 2 * second),
+      length: groupLength(group, usable, copiesOf(draft.pieces, group)),
+    };
+  });
   const used = left.reduce((sum, { length }) => sum + length, 0) + stripLength(draft.pieces, groups, left, cloth.width);
   const area = draft.pieces.reduce((sum, piece) => sum + pieceArea(piece), 0);
   const longest = Math.max(...draft.pieces.map((piece) => reachOf(piece).length));

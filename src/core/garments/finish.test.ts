@@ -41,6 +41,15 @@ describe("an armhole without a sleeve", () => {
     expect(checkIds({ ...loose, choices: { armholeFinish: "faced" } })).toContain("armhole-loose");
     expect(checkIds({ rules: { armholeRoom: 2.5 } })).not.toContain("armhole-loose");
   });
+  it("has no more than 2 by a set whose room is a sleeve's, and what the order itself asks for", () => {
+    const bare = (rules: object) => workedSheet("straight-dress", { rules, choices: { armholeFinish: "faced" } });
+    expect(checkIds({ rules: { set: "easy" }, choices: { armholeFinish: "faced" } })).not.toContain("armhole-loose");
+    const [easy, close] = [bare({ set: "easy" }).rounds.armhole, bare({ set: "close" }).rounds.armhole];
+    expect(easy).toBeLessThanOrEqual(19.5);
+    expect(easy).toBeGreaterThan(close);
+    expect(bare({ set: "easy", armholeRoom: 3 }).rounds.armhole).toBeGreaterThan(19.5);
+    expect(workedSheet("straight-dress", { rules: { set: "easy" } }).rounds.armhole).toBeCloseTo(20.5, 0);
+  });
   it("may gape over a full bust, unless a dart or a panel takes the room out", () => {
     const gapes = (choices: object, underbust: number, garment = "sheath-dress") =>
       checkIds({ choices: { armholeFinish: "faced", ...choices }, card: { underbust } }, garment).includes(

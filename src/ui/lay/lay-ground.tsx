@@ -4,6 +4,7 @@ import { ClothText } from "@/ui/cloth/cloth-text";
 const foldSaid: Readonly<Record<LaidSection["fold"]["kind"], string>> = {
   "one-fold": "folded in",
   selvedges: "selvedge on selvedge",
+  "two-folds": "two folds, single between",
   gate: "two folds",
   "four-layers": "four layers",
   open: "open, one layer",
@@ -22,10 +23,11 @@ export function LayGround({ section, seen }: LayGroundProps) {
   return (
     <>
       <rect width={across} height={seen} fill="var(--color-cloth-under)" />
-      {folded > 0 && <rect width={folded} height={seen} fill="var(--color-cloth)" />}
+      {doubled > 0 && <rect width={doubled} height={seen} fill="var(--color-cloth)" />}
+      {second > 0 && <rect x={across - second} width={second} height={seen} fill="var(--color-cloth)" />}
       {second > 0 && (
         <path
-          d={`M ${doubled} 0 V ${seen}`}
+          d={`M ${doubled} 0 V ${seen}${kind === "two-folds" ? ` M ${across - second} 0 V ${seen}` : ""}`}
           stroke="var(--color-chalk-soft)"
           strokeWidth={0.15}
           strokeDasharray="0.3 0.6"

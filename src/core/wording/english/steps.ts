@@ -223,6 +223,15 @@ function sayEdge(act: Extract<ChalkAct, { kind: "edge" }>, length: string): Said
   return { title, text: `${how} Stitched length ${length}.${dots}` };
 }
 
+function sayFoldIn(
+  { foldedWidth, length, leftBeside }: Extract<HandAct, { kind: "fold-in" }>,
+  say: (length: Inches) => string,
+): string {
+  const where =
+    leftBeside === undefined ? "Fold in from one end" : `On what is left beside ${thePiece(leftBeside)}, fold in`;
+  return `${where} until the doubled part is ${say(foldedWidth)} wide, for ${say(length)} of length. Pin the layers.`;
+}
+
 function sayHand(act: HandAct, step: TableStep, say: (length: Inches) => string): Said {
   switch (act.kind) {
     case "prepare":
@@ -231,10 +240,7 @@ function sayHand(act: HandAct, step: TableStep, say: (length: Inches) => string)
         text: "Press the crease out, square the end, right sides together. Look at the grain and the way of the print.",
       };
     case "fold-in":
-      return {
-        title: `Fold for ${thePiece(step.group)}`,
-        text: `Fold in from one end until the doubled part is ${say(act.foldedWidth)} wide, for ${say(act.length)} of length. Pin the layers.`,
-      };
+      return { title: `Fold for ${thePiece(step.group)}`, text: sayFoldIn(act, say) };
     case "cut-off":
       return {
         title: "Cut a working piece off",
