@@ -50,6 +50,7 @@ export {
   purchase,
   type RuleOfThumb,
   ruleOfThumb,
+  smallGroupsBeside,
   suffices,
   toldLength,
 } from "./yardage";

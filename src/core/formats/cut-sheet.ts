@@ -147,6 +147,8 @@ export const cutSheetSchema = v.object({
       length: v.number(),
       /** Left out in sheets that were frozen before the cloth could be folded for the whole garment. */
       way: v.optional(v.picklist(layWays)),
+      /** The larger group beside which enough cloth is left over for it; left out where it is folded off the cloth. */
+      leftBeside: v.optional(v.string()),
     }),
   ),
   turns: v.array(v.object({ piece: v.string(), about: point, angle: v.number(), from: v.string(), into: v.string() })),

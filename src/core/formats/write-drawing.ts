@@ -1,7 +1,8 @@
 import { measurementIds } from "../body";
 import type { Draft } from "../chalk";
 import { checkDraft, type Finding, type Seam } from "../checks";
-import { type FoldGroup, planFolds } from "../cloth";
+import { type FoldGroup, planFolds, smallGroupsBeside, usableWidth } from "../cloth";
+import type { Inches } from "../length";
 import { fail, type Result, succeed } from "../result";
 import { wordFinding, wordLedgerWhy } from "../wording";
 import { needCloth } from "./cloth-need";
@@ -37,8 +38,12 @@ function writeResolved(draft: Draft): CutSheet["resolved"] {
   };
 }
 
-function writeGroups(groups: readonly FoldGroup[]): CutSheet["groups"] {
-  return groups.map((group) => ({ ...group, pieces: [...group.pieces] }));
+function writeGroups(groups: readonly FoldGroup[], draft: Draft, usable: Inches): CutSheet["groups"] {
+  const beside = smallGroupsBeside(draft.pieces, groups, usable);
+  return groups.map((group) => {
+    const leftBeside = beside.get(group.id);
+    return { ...group, pieces: [...group.pieces], ...(leftBeside === undefined ? {} : { leftBeside }) };
+  });
 }
 
 function writeSeam({ a, b, allowed, parts, ease, gathered, ...seam }: Seam): CutSheet["seams"][number] {
@@ -84,7 +89,7 @@ export function writeDrawing(read: ReadOrder): Result<DrawnOrder, RefusedOrder> 
     order: read.order,
     resolved: writeResolved(draft),
     pieces: draft.pieces.map((piece) => writePiece(piece, draft.given)),
-    groups: writeGroups(groups.value),
+    groups: writeGroups(groups.value, draft, usableWidth(read.cloths.main)),
     turns: draft.pieces.flatMap(writeTurn),
     ledger: report.ledger.map(({ note: _, said, why, ...row }) => ({ ...row, why: wordLedgerWhy(why, said) })),
     girths: report.girths.map((girth) => ({ ...girth, quarter: girth.drawn / 4 })),

@@ -101,13 +101,20 @@ function RingFold({ sheet, group }: Pick<FoldPictureProps, "sheet" | "group">) {
   );
 }
 
+/** The fold of a group; what is folded from what a larger piece left is shown on that: its own width is off already. */
+function foldShown({ groups, cloth }: CutSheet, group: Group, layers: 1 | 2 | 4): LayFold {
+  const beside = groups.find(({ id }) => id === group.leftBeside);
+  const usable = cloth.usable - 2 * (beside?.foldedWidth ?? 0);
+  return foldOfGroup({ layers, foldedWidth: group.foldedWidth, way: group.way ?? "in-turn" }, usable);
+}
+
 /** How the cloth lies for a group: from its end, so that every layer is seen, and from above, with what stays single beside it. */
 export function FoldPicture({ sheet, group, act }: FoldPictureProps) {
   const { hand } = usePreferences();
   if (group.fold === "across" || group.fold === "quarter") return <RingFold sheet={sheet} group={group} />;
   const unit: Unit = sheet.unit;
   const layers = act === "fold-in" && group.layers === 4 ? 2 : (group.layers as 1 | 2 | 4);
-  const fold = foldOfGroup({ layers, foldedWidth: group.foldedWidth, way: group.way ?? "in-turn" }, sheet.cloth.usable);
+  const fold = foldShown(sheet, group, layers);
   const mirrored = hand === "left";
   const folded = fold.doubled + fold.second;
   const length = Math.min(Math.max(group.length, 12), fold.across * 1.3);
