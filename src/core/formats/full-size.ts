@@ -1,13 +1,16 @@
-import { at, flattenPath, growOutline, type Point, readPathData, toPolygonData } from "../geometry";
+import { at, distance, flattenPath, growOutline, type Point, readPathData, toPolygonData } from "../geometry";
 import { fromCentimetres, type Inches } from "../length";
 import { makeFirstPlan, makePackTable, type PackPiece } from "../packing";
 import type { CutSheet, SheetPiece } from "./cut-sheet";
+import { type ArcCorner, type Circle, findArcs } from "./true-arcs";
 
 /** A line of a full-size drawing, in inches from the drawing's upper left corner. */
 export interface FullSizeLine {
   readonly kind: "cut" | "stitch" | "fold" | "guide" | "dart" | "notch" | "square";
   readonly points: readonly Point[];
   readonly closed: boolean;
+  /** The same line with its arcs as arcs; left out where it has none. */
+  readonly arcs?: readonly ArcCorner[];
 }
 
 export interface FullSizeText {
@@ -39,8 +42,21 @@ function outlineOf(path: string): readonly Point[] {
   return flattenPath(readPathData(path.replace(/\s*Z\s*$/, "")));
 }
 
-function lineOf(kind: FullSizeLine["kind"], points: readonly Point[], closed = false): FullSizeLine {
-  return { kind, points, closed };
+function lineOf(
+  kind: FullSizeLine["kind"],
+  points: readonly Point[],
+  closed = false,
+  circles: readonly Circle[] = [],
+): FullSizeLine {
+  const arcs = findArcs(points, closed, circles);
+  return { kind, points, closed, ...(arcs === null ? {} : { arcs }) };
+}
+
+/** The circles that a piece's arcs are cut and sewn on. */
+function circlesOf({ edges }: SheetPiece): readonly Circle[] {
+  return edges.flatMap(({ arc }) =>
+    arc === undefined ? [] : [arc.radius, arc.cutRadius].map((radius) => ({ centre: pointOf(arc.centre), radius })),
+  );
 }
 
 function notchLines({ notches }: SheetPiece): readonly FullSizeLine[] {
@@ -69,11 +85,12 @@ function sayCut({ cut }: SheetPiece): string {
 function drawPiece(piece: SheetPiece): Pick<FullSizeDrawing, "lines" | "texts"> {
   const { left, right, top, bottom } = piece.box;
   const middle = at((left + right) / 2, (top + bottom) / 2);
+  const circles = circlesOf(piece);
   const folds = piece.edges.filter(({ onFold }) => onFold);
   return {
     lines: [
-      lineOf("cut", outlineOf(piece.outline.cut), true),
-      lineOf("stitch", outlineOf(piece.outline.stitch), true),
+      lineOf("cut", outlineOf(piece.outline.cut), true, circles),
+      lineOf("stitch", outlineOf(piece.outline.stitch), true, circles),
       ...folds.map(({ path }) => lineOf("fold", flattenPath(readPathData(path)))),
       ...piece.lines.map(({ down }) => lineOf("guide", [at(left, down), at(right, down)])),
       ...dartLines(piece),
@@ -87,8 +104,15 @@ function drawPiece(piece: SheetPiece): Pick<FullSizeDrawing, "lines" | "texts"> 
 }
 
 function shift<Drawn extends Pick<FullSizeDrawing, "lines" | "texts">>(drawn: Drawn, x: Inches, y: Inches) {
+  const move = (point: Point) => at(point.x + x, point.y + y);
   return {
-    lines: drawn.lines.map((line) => ({ ...line, points: line.points.map((point) => at(point.x + x, point.y + y)) })),
+    lines: drawn.lines.map((line) => ({
+      ...line,
+      points: line.points.map(move),
+      ...(line.arcs === undefined
+        ? {}
+        : { arcs: line.arcs.map(({ point, sweep }) => ({ point: move(point), sweep })) }),
+    })),
     texts: drawn.texts.map((text) => ({ ...text, at: at(text.at.x + x, text.at.y + y) })),
   };
 }
@@ -170,12 +194,26 @@ function escapeText(text: string): string {
   return text.replace(/[&<>"']/g, (character) => `&#${character.charCodeAt(0)};`);
 }
 
+/** A line as the data of a path, its arcs as arcs. */
+export function fullSizePath({ points, closed, arcs }: FullSizeLine): string {
+  if (arcs === undefined) {
+    const data = toPolygonData(points);
+    return closed ? data : data.replace(/ Z$/, "");
+  }
+  const said = ({ x, y }: Point) => `${x.toFixed(4)} ${y.toFixed(4)}`;
+  const runs = arcs.flatMap(({ point, sweep }, index) => {
+    const next = arcs[index + 1] ?? (closed ? arcs[0] : undefined);
+    if (next === undefined) return [];
+    if (sweep === 0) return [`L ${said(next.point)}`];
+    const radius = distance(point, next.point) / (2 * Math.sin(Math.abs(sweep) / 2));
+    return [`A ${radius.toFixed(4)} ${radius.toFixed(4)} 0 0 ${sweep > 0 ? 1 : 0} ${said(next.point)}`];
+  });
+  return [`M ${said((arcs[0] as ArcCorner).point)}`, ...runs, ...(closed ? ["Z"] : [])].join(" ");
+}
+
 /** A full-size drawing as SVG: one user unit is one inch. */
 export function writeFullSizeSvg({ title, width, height, lines, texts }: FullSizeDrawing): string {
-  const drawn = lines.map(({ kind, points, closed }) => {
-    const data = toPolygonData(points);
-    return `<path class="${kind}" d="${closed ? data : data.replace(/ Z$/, "")}" ${strokes[kind]}/>`;
-  });
+  const drawn = lines.map((line) => `<path class="${line.kind}" d="${fullSizePath(line)}" ${strokes[line.kind]}/>`);
   const said = texts.map(
     (text) =>
       `<text x="${text.at.x.toFixed(3)}" y="${text.at.y.toFixed(3)}" font-size="${text.height}" text-anchor="middle" fill="#000">${escapeText(text.text)}</text>`,

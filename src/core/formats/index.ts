@@ -28,6 +28,7 @@ export {
   drawPieceFullSize,
   type FullSizeDrawing,
   type FullSizeLine,
+  fullSizePath,
   writeFullSizeSvg,
 } from "./full-size";
 export { waiversOf, withChecks } from "./kept-checks";

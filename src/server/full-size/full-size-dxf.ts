@@ -18,9 +18,14 @@ export function writeDxf(sheet: CutSheet): string {
   dxf.setUnits(Units.Inches);
   for (const layer of Object.values(layers)) dxf.addLayer(layer, Colors.White, "CONTINUOUS");
   dxf.addLayer("NAMES", Colors.White, "CONTINUOUS");
-  for (const { kind, points, closed } of drawing.lines) {
+  for (const { kind, points, closed, arcs } of drawing.lines) {
     dxf.setCurrentLayerName(layers[kind]);
-    const vertices = points.map(({ x, y }) => ({ point: point2d(x, drawing.height - y) }));
+    // A bulge is the tangent of a quarter of the turn, against the clock; up is up there, so that every turn is the other way.
+    const corners = arcs ?? points.map((point) => ({ point, sweep: 0 }));
+    const vertices = corners.map(({ point: { x, y }, sweep }) => ({
+      point: point2d(x, drawing.height - y),
+      ...(sweep === 0 ? {} : { bulge: -Math.tan(sweep / 4) }),
+    }));
     dxf.addLWPolyline(vertices, { flags: closed ? LWPolylineFlags.Closed : LWPolylineFlags.None });
   }
   dxf.setCurrentLayerName("NAMES");

@@ -6,6 +6,7 @@ import {
   drawPieceFullSize,
   type FullSizeDrawing,
   type FullSizeLine,
+  fullSizePath,
 } from "@/core/formats";
 import { formatLengthWithUnit } from "@/core/length";
 import { type Paper, Pen, papers } from "../pdf/pen";
@@ -29,16 +30,11 @@ const styles: Readonly<Record<FullSizeLine["kind"], { readonly width: number; re
   square: { width: 1 },
 };
 
-function pathOf({ points, closed }: FullSizeLine): string {
-  const data = points.map(({ x, y }, index) => `${index === 0 ? "M" : "L"} ${x.toFixed(4)} ${y.toFixed(4)}`).join(" ");
-  return closed ? `${data} Z` : data;
-}
-
 /** Draws with the drawing's upper left corner at a place of the page, in points from its lower left. */
 function draw(pen: Pen, page: PDFPage, drawing: FullSizeDrawing, x: number, y: number): void {
   for (const line of drawing.lines) {
     const { width, dash } = styles[line.kind];
-    page.drawSvgPath(pathOf(line), {
+    page.drawSvgPath(fullSizePath(line), {
       x,
       y,
       scale: POINTS,

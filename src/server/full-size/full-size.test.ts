@@ -8,7 +8,9 @@ import {
   type FullSizeDrawing,
   writeFullSizeSvg,
 } from "@/core/formats";
+import { skirt } from "@/core/garments/craft-skirt.test-data";
 import { workedSheet } from "@/core/garments/worked-client.test-data";
+import type { Point } from "@/core/geometry";
 import { writeDxf } from "./full-size-dxf";
 import { printOnePage, printTiles } from "./full-size-pdf";
 
@@ -34,6 +36,18 @@ function sizeOf(drawing: FullSizeDrawing, kind: "cut" | "square"): readonly [num
       return [Math.max(...xs) - Math.min(...xs), Math.max(...ys) - Math.min(...ys)] as const;
     });
   return sizes.reduce((largest, next) => (next[1] > largest[1] ? next : largest));
+}
+
+function distanceToChain(place: Point, chain: readonly Point[]): number {
+  return Math.min(
+    ...chain.map((from, index) => {
+      const to = chain[(index + 1) % chain.length] as Point;
+      const [x, y] = [to.x - from.x, to.y - from.y];
+      const along = ((place.x - from.x) * x + (place.y - from.y) * y) / Math.max(1e-9, x * x + y * y);
+      const share = Math.min(1, Math.max(0, along));
+      return Math.hypot(from.x + share * x - place.x, from.y + share * y - place.y);
+    }),
+  );
 }
 
 describe("pieces at full size", () => {
@@ -100,6 +114,48 @@ describe("for other programs", () => {
       .filter(({ type }) => type === "TEXT")
       .map((text) => (text as unknown as { text: string }).text);
     expect(names).toContain("Centre front");
+  });
+  it("arcs are arcs: a ring is drawn by its centre and its two radii, whole, sewn and cut", () => {
+    const ring = skirt("circle-skirt", { choices: { circleShare: 0.5 } });
+    const entities = new DxfParser().parseSync(writeDxf(ring))?.entities ?? [];
+    type Corner = { readonly x: number; readonly y: number; readonly bulge?: number };
+    const radiiOn = (layer: string) =>
+      entities
+        .filter((entity) => entity.layer === layer)
+        .flatMap((entity) => {
+          const { vertices } = entity as unknown as { readonly vertices: readonly Corner[] };
+          return vertices.flatMap(({ x, y, bulge = 0 }, index) => {
+            const next = vertices[(index + 1) % vertices.length] as Corner;
+            return bulge === 0
+              ? []
+              : [(Math.hypot(next.x - x, next.y - y) * (1 + bulge * bulge)) / (4 * Math.abs(bulge))];
+          });
+        });
+    for (const radius of [10.5625, 36.8125])
+      expect(radiiOn("CUTTING_LINE").some((one) => Math.abs(one - radius) < 1e-3)).toBe(true);
+    for (const radius of [11.0625, 36.0625])
+      expect(radiiOn("STITCHING_LINE").some((one) => Math.abs(one - radius) < 1e-3)).toBe(true);
+    const svg = writeFullSizeSvg(drawAllFullSize(ring, 60));
+    for (const radius of ["10.5625", "36.8125"]) expect(svg).toContain(`A ${radius} ${radius} 0 0`);
+    // The arc runs where its chain runs: half way along it lies on the chain.
+    const cut = drawAllFullSize(ring, 60).lines.find(({ kind, arcs }) => kind === "cut" && arcs !== undefined);
+    const corners = cut?.arcs ?? [];
+    const [from, to] = [
+      corners.find(({ sweep }) => sweep !== 0),
+      corners[corners.findIndex(({ sweep }) => sweep !== 0) + 1],
+    ];
+    if (from === undefined || to === undefined) throw new Error("no arc");
+    const chord = { x: to.point.x - from.point.x, y: to.point.y - from.point.y };
+    const rise = Math.tan(from.sweep / 4) / 2;
+    const top = {
+      x: (from.point.x + to.point.x) / 2 + chord.y * rise,
+      y: (from.point.y + to.point.y) / 2 - chord.x * rise,
+    };
+    expect(Math.min(...(cut?.points ?? []).map(({ x, y }) => Math.hypot(x - top.x, y - top.y)))).toBeLessThan(0.5);
+    expect(distanceToChain(top, cut?.points ?? [])).toBeLessThan(0.01);
+  });
+  it("what has no arc has none: a dress is drawn by its chains as before", () => {
+    expect(drawAllFullSize(sheet, 60).lines.some(({ arcs }) => arcs !== undefined)).toBe(false);
   });
   it("SVG: one unit is one inch, and a name cannot break it", () => {
     const svg = writeFullSizeSvg({ ...drawAllFullSize(sheet, 60), title: "A <b> & “c”" });
