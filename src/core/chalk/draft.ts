@@ -358,6 +358,7 @@ export interface Remark {
     | "bust-dart-not-needed"
     | "bust-dart-raised"
     | "yoke-line-raised"
+    | "back-yoke-raised"
     | "flare-kept"
     | "trim-needs-join"
     | "contour-needs-seam"

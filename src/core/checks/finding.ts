@@ -33,6 +33,7 @@ export const findingIds = [
   "bust-dart-not-needed",
   "bust-dart-raised",
   "yoke-line-raised",
+  "back-yoke-raised",
   "flare-kept",
   "trim-needs-join",
   "contour-needs-seam",

@@ -41,6 +41,14 @@ describe("an armhole without a sleeve", () => {
     expect(checkIds({ ...loose, choices: { armholeFinish: "faced" } })).toContain("armhole-loose");
     expect(checkIds({ rules: { armholeRoom: 2.5 } })).not.toContain("armhole-loose");
   });
+  it("raises a shirt's back yoke above its higher underarm, and says so; with a sleeve it is refused there", () => {
+    const deep = { backYokeDepth: "6 in", backNeckDepth: "3 in" };
+    expect(() => workedSheet("shirt", { choices: deep })).toThrow(/yoke-below-armhole/);
+    const bare = workedSheet("shirt", { choices: { ...deep, armholeFinish: "faced" } });
+    const raised = bare.checks.find(({ id }) => id === "back-yoke-raised");
+    expect(raised?.text).toMatch(/ends \S+ in down, above it, not 9 in/);
+    expect(checkIds({ choices: { armholeFinish: "faced" } }, "shirt")).not.toContain("back-yoke-raised");
+  });
   it("has no more than 2 by a set whose room is a sleeve's, and what the order itself asks for", () => {
     const bare = (rules: object) => workedSheet("straight-dress", { rules, choices: { armholeFinish: "faced" } });
     expect(checkIds({ rules: { set: "easy" }, choices: { armholeFinish: "faced" } })).not.toContain("armhole-loose");

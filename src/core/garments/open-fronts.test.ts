@@ -63,7 +63,7 @@ describe("hanging skirts that are buttoned", () => {
     // Radius of a whole circle for 34 3/4 and 1 on each side.
     expect(ring.edges.find(({ id }) => id === "inner")?.arc?.radius).toBeCloseTo(36.75 / (2 * Math.PI), 1);
     expect(of(sheet, "front-buttons")[0]?.text).toMatch(
-      /^6 buttonholes .* the first 2⅜ in below the waist, then one every 3 in/,
+      /^Down the centre front 6 buttonholes, .* the first 2⅜ in below the waist, then one every 3 in/,
     );
   });
   it("tiers are all open in front, no join within 4 of the centre but the opening's", () => {

@@ -185,10 +185,13 @@ describe("what is asked of a skirt", () => {
   const aLine = garments.find(({ id }) => id === "a-line-skirt");
   it("asks for the width of the elastic only with elastic, and for darts and opening only with a band", () => {
     expect(aLine?.choices.elasticWidth?.when).toEqual({ waistFinish: ["elastic"] });
-    for (const id of ["skirtDarts", "waistShape", "opening", "zipEnd"])
+    const zip = { opening: ["back-zip", "side-zip"] };
+    for (const id of ["skirtDarts", "waistShape", "opening"])
       expect(aLine?.choices[id]?.when).toEqual({ waistFinish: ["band", "facing"] });
-    for (const id of ["waistbandDepth", "waistbandOverlap"])
-      expect(aLine?.choices[id]?.when).toEqual({ waistFinish: ["band"] });
+    // A front that is buttoned has no zip to end, and laps by itself.
+    expect(aLine?.choices.zipEnd?.when).toEqual({ waistFinish: ["band", "facing"], ...zip });
+    expect(aLine?.choices.waistbandDepth?.when).toEqual({ waistFinish: ["band"] });
+    expect(aLine?.choices.waistbandOverlap?.when).toEqual({ waistFinish: ["band"], ...zip });
   });
   it("with a zip in the side lies on the fold, front and back", () => {
     const sheet = skirt("pencil-skirt", { choices: { opening: "side-zip", zipEnd: "1 in" } });

@@ -6,6 +6,7 @@ import {
   type EdgeReference,
   type Given,
   givenStep,
+  isSleeveless,
   onTape,
   type PieceChalk,
   refuse,
@@ -16,7 +17,7 @@ import {
   type Sum,
 } from "../../chalk";
 import { lengthToDepth, type Path, pathEnd, pathLength } from "../../geometry";
-import { both, type Inches, pickSystem, roundToStep, roundUpToStep } from "../../length";
+import { both, type Inches, pickSystem, roundDownToStep, roundToStep, roundUpToStep } from "../../length";
 import { type ButtonPlan, chalkButtons, planButtons } from "../buttons";
 import { chalkSlitFacing } from "../faced-slit";
 import { type BodyForm, type BodyStyle, readForm } from "./body-form";
@@ -262,6 +263,18 @@ function checkSplit(form: BodyForm, { mouth, legs }: SideShape, down: Inches): v
   });
 }
 
+/** A back yoke ends on the armhole, so far above its underarm at least. */
+const ABOVE_UNDERARM: Inches = 1;
+/** A yoke that is raised stays so deep below the neck. */
+const LEAST_YOKE = both(2, 5);
+
+/** How far down the back yoke ends: as asked, or above an underarm that lies higher because it has no sleeve. */
+function yokeDown(given: Given, wanted: Inches, neckDown: Inches, most: Inches): Inches {
+  const raised = roundDownToStep(most, givenStep(given));
+  const leaves = raised >= neckDown + pickSystem(LEAST_YOKE, given.metric);
+  return isSleeveless(given) && wanted > most && leaves ? raised : wanted;
+}
+
 /** Where a body is cut across: a basque's upper body, a shirt's yoke with its pleat. */
 function promiseSplits(sheet: Sheet, form: BodyForm, { halves, sides }: PlannedBody): void {
   const { given } = sheet;
@@ -283,13 +296,15 @@ function promiseSplits(sheet: Sheet, form: BodyForm, { halves, sides }: PlannedB
   }
   if (form.backYoke) {
     const back = halves.back;
-    const down = form.backNeckDepth + form.backYokeDepth;
-    if (down > back.underarmDown - 1) {
+    const wanted = form.backNeckDepth + form.backYokeDepth;
+    const down = yokeDown(given, wanted, form.backNeckDepth, back.underarmDown - ABOVE_UNDERARM);
+    if (down < wanted) sheet.remark({ id: "back-yoke-raised", piece: "yoke-back", numbers: { yoke: down, wanted } });
+    if (down > back.underarmDown - ABOVE_UNDERARM) {
       refuse({
         code: "yoke-below-armhole",
         conflicts: ["choices.backYokeDepth"],
         numbers: { yoke: down, chest: back.underarmDown },
-        nearest: back.underarmDown - form.backNeckDepth - 1,
+        nearest: back.underarmDown - form.backNeckDepth - ABOVE_UNDERARM,
       });
     }
     sheet.splitAcross({

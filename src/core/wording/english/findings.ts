@@ -189,6 +189,10 @@ const findings: Readonly<Record<FindingId, (spoken: Spoken) => FindingWording>> 
     text: `The yoke line is drawn ${say("yoke")} down, above the underarm, not ${say("wanted")}.`,
     remedy: "The yoke must end on the armhole; choose more above the bust line to set it yourself.",
   }),
+  "back-yoke-raised": ({ say }) => ({
+    text: `Without a sleeve the armhole is higher: the back yoke ends ${say("yoke")} down, above it, not ${say("wanted")}.`,
+    remedy: "Nothing to do; a shallower yoke, or a sleeve, leaves it where it was asked.",
+  }),
   "flare-kept": ({ say }) => ({
     text: `Of ${say("asked")} flare a quarter ${say("kept")} is kept: the slanted side keeps its length and its corner is lifted ${say("lift")}.`,
     remedy: "Ask for more flare if you want that much kept.",
@@ -333,7 +337,7 @@ const findings: Readonly<Record<FindingId, (spoken: Spoken) => FindingWording>> 
     remedy: "Never at a child's clothes: local rules say where cords may be, and how long.",
   }),
   "front-buttons": ({ say, finding }) => ({
-    text: `${finding.numbers.count ?? 0} buttonholes down the centre front, ${say("overlap")} inside the folded edge: the first ${say("first")} below the waist, then one every ${say("pitch")}. Beyond the fold ${say("facing")} is turned in.`,
+    text: `Down the centre front ${finding.numbers.count ?? 0} buttonholes, ${say("overlap")} inside the folded edge: the first ${say("first")} below the waist, then one every ${say("pitch")}. Beyond the fold ${say("facing")} is turned in.`,
     remedy: "Chalk the buttonholes once the front is folded and pressed; across, on the side that lies over.",
   }),
   "ring-in-more": () => ({
