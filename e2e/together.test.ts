@@ -45,21 +45,41 @@ describe("two browsers in one shop", () => {
 
   it("who decides about a garment second is shown what the other decided, and chooses", async () => {
     const [first, second] = [(await openPage(browser)).page, (await openPage(browser)).page];
-    const order = await orderPath(first, address, "Annika Verhoest", "Straight dress");
+    const order = await orderPath(first, address, "Marguerite Sallow", "Bustier, panels from the shoulder");
+    const neck = (page: typeof first, name: string) => page.getByRole("radio", { name, exact: true }).first();
     for (const page of [first, second]) await page.goto(address + order, { waitUntil: "networkidle" });
-    await first.getByRole("radio", { name: "Square" }).first().check();
-    await first.getByText("Kept.").waitFor();
-    await second.getByRole("radio", { name: "Sweetheart" }).first().check();
+    await neck(first, "Square").check();
+    await first.getByText("Kept.", { exact: true }).waitFor();
+    await neck(second, "Round").check();
     const met = second.getByRole("alert").filter({ hasText: "Another screen decided otherwise meanwhile" });
-    await met.getByRole("row", { name: /Front neck Square Sweetheart/ }).waitFor();
+    await met.getByRole("row", { name: /Front neck Square Round/ }).waitFor();
     expect(await findBarriers(second)).toEqual([]);
     await met.getByRole("button", { name: "Keep mine" }).click();
-    await second.getByText("Kept.").waitFor();
+    await second.getByText("Kept.", { exact: true }).waitFor();
     // The first one, which knows nothing of it yet, decides once more and takes what it finds.
-    await first.getByRole("radio", { name: "Boat" }).first().check();
+    await neck(first, "V").check();
     await first.getByRole("button", { name: "Go on with theirs" }).click();
-    await first.getByText("Kept.").waitFor();
-    expect(await first.getByRole("radio", { name: "Sweetheart" }).first().isChecked()).toBe(true);
+    await first.getByText("Kept.", { exact: true }).waitFor();
+    expect(await neck(first, "Round").isChecked()).toBe(true);
+  });
+
+  it("one screen that decides faster than the book answers is never taken for two, and keeps the last", async () => {
+    const { page } = await openPage(browser);
+    const order = await orderPath(page, address, "Wren Castellane", "Circle skirt");
+    await page.goto(address + order, { waitUntil: "networkidle" });
+    await page.route("**/orders/**", async (route) => {
+      if (route.request().method() === "POST") await new Promise((later) => setTimeout(later, 1200));
+      await route.continue();
+    });
+    for (const pieces of ["Two", "Three", "Four"]) {
+      await page.getByRole("radio", { name: pieces, exact: true }).first().check();
+      await page.waitForTimeout(700);
+    }
+    await page.getByText("Kept.", { exact: true }).waitFor();
+    expect(await page.getByText("Another screen decided otherwise").count()).toBe(0);
+    await page.unroute("**/orders/**");
+    await page.reload({ waitUntil: "networkidle" });
+    expect(await page.getByRole("radio", { name: "Four", exact: true }).first().isChecked()).toBe(true);
   });
 
   it("a second one follows the first at the table, and ticks of both are kept", async () => {

@@ -64,18 +64,44 @@ export function useDecisions(
   if (outcome.kind === "sheet") lastGood.current = outcome.sheet;
   const drawable = outcome.kind === "sheet" && atHand === order;
 
-  /** Keeps what is decided now, unless it is kept already or cannot be drawn. */
-  const keepNow = useCallback(async (): Promise<void> => {
-    if (keptLast.current === decisions || !drawable || theirs !== null) return;
-    const result = await saveDecisions(orderId, decisions, keptLast.current).catch(failureOf);
-    if (typeof result === "string") return setKept(result);
-    if ("theirs" in result) {
-      setTheirs(result.theirs);
-      return setKept("met");
-    }
-    if (result.ok) keptLast.current = decisions;
-    setKept(result.ok ? "kept" : "not-kept");
-  }, [orderId, decisions, drawable, theirs]);
+  const latest = useRef({ decisions, drawable, met: theirs !== null });
+  latest.current = { decisions, drawable, met: theirs !== null };
+  const sending = useRef<Promise<void> | null>(null);
+
+  const sendOnce = useCallback(
+    async (decided: Decisions): Promise<KeptState> => {
+      const result = await saveDecisions(orderId, decided, keptLast.current).catch(failureOf);
+      if (typeof result === "string") return result;
+      if ("theirs" in result) {
+        setTheirs(result.theirs);
+        return "met";
+      }
+      if (result.ok) keptLast.current = decided;
+      return result.ok ? "kept" : "not-kept";
+    },
+    [orderId],
+  );
+
+  /**
+   * Keeps what is decided now, unless it is kept already or cannot be drawn. One after another: what is decided while the
+   * one before is on its way follows it, or the book would take this one screen for two.
+   */
+  const keepNow = useCallback((): Promise<void> => {
+    const isToKeep = (now: typeof latest.current) => keptLast.current !== now.decisions && now.drawable && !now.met;
+    const send = async (): Promise<void> => {
+      for (let now = latest.current; isToKeep(now); now = latest.current) {
+        const became = await sendOnce(now.decisions);
+        const isAnswered = became === "kept" || became === "not-kept";
+        if (isAnswered && latest.current.decisions !== now.decisions) continue;
+        setKept(became);
+        return;
+      }
+    };
+    sending.current ??= send().finally(() => {
+      sending.current = null;
+    });
+    return sending.current;
+  }, [sendOnce]);
 
   /** Goes on from what another screen kept: with it, or with what was decided here in its place. */
   const settle = useCallback(
