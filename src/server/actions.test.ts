@@ -1,7 +1,8 @@
-import { mkdtempSync } from "node:fs";
+import { mkdtempSync, readdirSync } from "node:fs";
 import { tmpdir } from "node:os";
 import { join } from "node:path";
 import { afterAll, beforeAll, describe, expect, it, vi } from "vitest";
+import { typedCard as card, NOBODY, READINGS } from "./typed-card.test-data";
 
 // Outside of a request there is no page to send anew.
 vi.mock("next/cache", () => ({ revalidatePath: () => undefined }));
@@ -24,29 +25,12 @@ const { dropNote, keepNote, switchNote, takeOutClient } = await import("./client
 const order = await import("./order-actions");
 const { dropOwnSet, keepOwnSet, keepShop } = await import("./shop-actions");
 const { keepPlace, readPlace } = await import("./place");
-const { dumpIfChanged, findDump, listDumps, writeDump } = await import("./backup/dumps");
+const { dumpIfChanged, findDump, listDumps, withCopy, writeDump } = await import("./backup/dumps");
 const { restoreShop } = await import("./backup/restore");
+const { BookChanged } = await import("./backup/write-shop");
 const { loadClient, loadSheet, loadWants, loadWeek } = await import("./load");
 const { sheetPrint } = await import("./sheet-print");
 const { certain } = await import("@/core/result");
-
-const NOBODY = "00000000-0000-4000-8000-000000000000";
-const READINGS = {
-  shoulder: "15 1/2",
-  bust: "40",
-  waist: "32",
-  hip: "42",
-  armhole: "17 1/2",
-  frontWaist: "17",
-  waistToHip: "9",
-  fullLength: "42",
-};
-const card = (readings: object = READINGS, more: object = {}) => ({
-  name: "Hester Vane",
-  takenOn: "2026-11-23",
-  readings,
-  ...more,
-});
 
 /** What stood in the way, in words; nothing when it was done. */
 const said = (result: { ok: boolean; errors?: readonly { message: string }[] }): string =>
@@ -336,6 +320,24 @@ describe("copies", () => {
     const names = [await writeDump(await database(), now), await writeDump(await database(), now)];
     expect(new Set(names).size).toBe(2);
     for (const name of names) expect(await findDump(name)).not.toBeNull();
+  });
+  it("leaves nothing of one whose end failed, and begins again where a client was taken out meanwhile", async () => {
+    const data = process.env.INNER_FOLD_DATA ?? "";
+    const left = () => readdirSync(data).filter((name) => name.startsWith("failed"));
+    for (const [error, tries] of [
+      [new Error("no space left"), 1],
+      [new BookChanged("a sheet was taken out"), 3],
+    ] as const) {
+      let begun = 0;
+      const failing = async () => {
+        begun += 1;
+        expect(left()).toEqual(["failed.json.part"]);
+        throw error;
+      };
+      await expect(withCopy(join(data, "failed.json"), await database(), failing)).rejects.toThrow(error.message);
+      expect(begun).toBe(tries);
+      expect(left()).toEqual([]);
+    }
   });
   it("reads nothing but copies", async () => {
     for (const name of ["../secret.json", "shop-1.txt", "shop-2026-11-23T10-00-00.json.part", ""])

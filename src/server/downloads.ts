@@ -30,7 +30,7 @@ export function fileResponse(
 
 /** The whole shop, as one open file. */
 export async function downloadShop(): Promise<Response> {
-  const place = join(dataFolder(), `sent-${randomUUID()}.json`);
+  const place = join(dataFolder(), `sent-${randomUUID()}.part`);
   await copyBookTo(place, await database(), new Date());
   return fileResponse(streamFile(place, true), "application/json", `inner-fold-shop-${today()}.json`);
 }

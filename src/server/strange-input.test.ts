@@ -3,6 +3,7 @@ import { tmpdir } from "node:os";
 import { join } from "node:path";
 import { afterAll, beforeAll, describe, expect, it, vi } from "vitest";
 import { seededNumbers } from "@/core/seeded";
+import { NOBODY, READINGS, typedCard } from "./typed-card.test-data";
 
 vi.mock("next/cache", () => ({ revalidatePath: () => undefined }));
 process.env.INNER_FOLD_DATA = mkdtempSync(join(tmpdir(), "inner-fold-strange-"));
@@ -24,18 +25,7 @@ const { isOwnHost, isReadable } = await import("./door");
 const { loadWeek } = await import("./load");
 const { orderStateOf } = await import("./ids");
 
-const NOBODY = "00000000-0000-4000-8000-000000000000";
-const READINGS = {
-  shoulder: "15 1/2",
-  bust: "40",
-  waist: "32",
-  hip: "42",
-  armhole: "17 1/2",
-  frontWaist: "17",
-  waistToHip: "9",
-  fullLength: "42",
-};
-const CARD = { name: "Hester Vane", takenOn: "2026-11-23", readings: READINGS, seen: null, as: NOBODY };
+const CARD = typedCard(READINGS, { seen: null, as: NOBODY });
 const DECIDED = { choices: { frontNeck: "square" }, rules: { set: "close" }, cloth: { width: "45" } };
 
 const random = seededNumbers(1409);

@@ -47,57 +47,57 @@ export class CopyInHand {
     readonly writer: ShopWriter,
   ) {}
 
-  /** Begins a copy at a place of its own, with every sheet that is in the book now. */
-  static async begin(place: string, db: Database): Promise<CopyInHand> {
+  static async beside(place: string): Promise<CopyInHand> {
     const file = await UnnamedFile.beside(place);
-    try {
-      const writer = new ShopWriter(file);
-      await writer.begin();
-      await writer.addSheets(db);
-      return new CopyInHand(file, writer);
-    } catch (error) {
-      await file.drop();
-      throw error;
-    }
+    return new CopyInHand(file, new ShopWriter(file));
+  }
+
+  /** Writes every sheet that is in the book now. */
+  async begin(db: Database): Promise<void> {
+    await this.writer.begin();
+    await this.writer.addSheets(db);
   }
 
   /** Writes what is left in a moment of the book. @returns its checksum */
   async rest(book: Reader, now: Date): Promise<string> {
-    try {
-      await this.writer.addSheets(book);
-      return await this.writer.end(await readShopRows(book), now.toISOString());
-    } catch (error) {
-      await this.file.drop();
-      throw error;
-    }
+    await this.writer.addSheets(book);
+    return this.writer.end(await readShopRows(book), now.toISOString());
   }
 
   /** Reads it back from the disk and gives it its name. */
-  async name(checksum: string): Promise<void> {
-    try {
-      await this.file.name(async (part) => (await wholeChecksum(part)) === checksum);
-    } catch (error) {
-      await this.file.drop();
-      throw error;
-    }
+  name(checksum: string): Promise<void> {
+    return this.file.name(async (part) => (await wholeChecksum(part)) === checksum);
   }
 }
 
 /** So often a copy is begun again when a client is taken out while it is written. */
 const TRIES = 3;
 
-/** Writes a copy of the book at a place. @returns its checksum */
-export async function copyBookTo(place: string, db: Database, now: Date): Promise<string> {
+/** Begins a copy at a place and leaves it to `end` to write the rest and name it; whatever fails leaves nothing of it. */
+export async function withCopy<Value>(
+  place: string,
+  db: Database,
+  end: (copy: CopyInHand) => Promise<Value>,
+): Promise<Value> {
   for (let attempt = 1; ; attempt++) {
-    const copy = await CopyInHand.begin(place, db);
+    const copy = await CopyInHand.beside(place);
     try {
-      const checksum = await atOneMoment(db, (book) => copy.rest(book, now));
-      await copy.name(checksum);
-      return checksum;
+      await copy.begin(db);
+      return await end(copy);
     } catch (error) {
+      await copy.file.drop();
       if (!(error instanceof BookChanged) || attempt === TRIES) throw error;
     }
   }
+}
+
+/** Writes a copy of the book at a place. @returns its checksum */
+export function copyBookTo(place: string, db: Database, now: Date): Promise<string> {
+  return withCopy(place, db, async (copy) => {
+    const checksum = await atOneMoment(db, (book) => copy.rest(book, now));
+    await copy.name(checksum);
+    return checksum;
+  });
 }
 
 /** A free place for a copy of this moment. */
@@ -150,6 +150,8 @@ export function keepDumping(): void {
   const dump = async () => dumpIfChanged(await database(), new Date());
   const sayFailure = (error: unknown) =>
     process.stderr.write(`The hourly copy of the shop could not be written: ${sayError(error)}\n`);
-  clearUnfinished(copiesFolder()).then(dump).catch(sayFailure);
+  // What was on its way in or out when the computer went out lies beside the book, half a copy in its folder.
+  const clear = () => Promise.all([copiesFolder(), dataFolder()].map(clearUnfinished));
+  clear().then(dump).catch(sayFailure);
   setInterval(() => dump().catch(sayFailure), EVERY_MS).unref();
 }

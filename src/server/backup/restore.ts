@@ -1,9 +1,8 @@
 import { revalidatePath } from "next/cache";
 import { bringBackShop, type Database, database, type SheetRow } from "@/db";
 import { renewBookMark } from "../book-mark";
-import { CopyInHand, placeForCopy, thinOut } from "./dumps";
+import { placeForCopy, thinOut, withCopy } from "./dumps";
 import { readShop, type ShopFile } from "./read-shop";
-import { BookChanged } from "./write-shop";
 
 export interface ShopFileLook {
   readonly writtenAt: string;
@@ -13,9 +12,6 @@ export interface ShopFileLook {
 export type Restored =
   | { readonly ok: true; readonly look: ShopFileLook; readonly replaced: boolean }
   | { readonly ok: false; readonly message: string };
-
-/** So often what was there is copied again when a client is taken out of it meanwhile. */
-const TRIES = 3;
 
 /** What is being done with a large copy, and how much of it is done, from 0 to 1. */
 export interface RestoreStage {
@@ -35,19 +31,14 @@ async function* counted(sheets: AsyncIterable<SheetRow>, all: number, tell: Tell
 
 /** Replaces the book; its sheets are copied before, while others work, so that they are held up no longer than they must. */
 async function replaceBook(db: Database, { head, rows, sheets }: ShopFile, tell: TellStage): Promise<void> {
-  for (let attempt = 1; ; attempt++) {
-    const now = new Date();
-    tell({ stage: "keeping", share: 0 });
-    const before = await CopyInHand.begin(await placeForCopy(now, true), db);
-    try {
-      await bringBackShop(db, rows, counted(sheets(), head.counts.cutSheets ?? 0, tell), async (book) =>
-        before.name(await before.rest(book, now)),
-      );
-      return await thinOut(now);
-    } catch (error) {
-      if (!(error instanceof BookChanged) || attempt === TRIES) throw error;
-    }
-  }
+  const now = new Date();
+  tell({ stage: "keeping", share: 0 });
+  await withCopy(await placeForCopy(now, true), db, (before) =>
+    bringBackShop(db, rows, counted(sheets(), head.counts.cutSheets ?? 0, tell), async (book) =>
+      before.name(await before.rest(book, now)),
+    ),
+  );
+  await thinOut(now);
 }
 
 /**

@@ -1,7 +1,7 @@
 import { measurementIds, measurements } from "@/core/body";
 import { sayDate } from "@/core/wording";
 import type { Card } from "@/db";
-import { Fractions } from "@/ui/reading/fractions";
+import { MetTable } from "@/ui/shell/met-table";
 import type { TypedCard } from "./use-kept-card";
 
 interface MetCardProps {
@@ -25,36 +25,14 @@ export function MetCard({ theirs, mine, correcting, onKeepMine, onTakeTheirs }: 
           ? "The card you correct was corrected on another screen. Yours has not been kept yet."
           : "Another card of this client was kept on another screen. Yours has not been kept yet."}
       </p>
-      <table className="w-full border-collapse">
-        <thead>
-          <tr className="border-b border-line text-left">
-            <th scope="col" className="py-1">
-              Reading
-            </th>
-            <th scope="col" className="px-2 py-1">
-              Kept, of {sayDate(theirs.takenOn)}
-            </th>
-            <th scope="col" className="px-2 py-1">
-              Yours, of {sayDate(mine.takenOn)}
-            </th>
-          </tr>
-        </thead>
-        <tbody>
-          {differing.map((id) => (
-            <tr key={id} className="border-b border-card-deep">
-              <th scope="row" className="py-1 text-left font-normal">
-                {measurements[id].label}
-              </th>
-              <td className="px-2 py-1">
-                <Fractions text={theirs.readings[id]?.typed ?? "not taken"} />
-              </td>
-              <td className="px-2 py-1 font-semibold">
-                <Fractions text={mine.readings[id] || "not taken"} />
-              </td>
-            </tr>
-          ))}
-        </tbody>
-      </table>
+      <MetTable
+        heads={["Reading", `Kept, of ${sayDate(theirs.takenOn)}`, `Yours, of ${sayDate(mine.takenOn)}`]}
+        rows={differing.map((id) => ({
+          label: measurements[id].label,
+          theirs: theirs.readings[id]?.typed ?? "not taken",
+          mine: mine.readings[id] || "not taken",
+        }))}
+      />
       {differing.length === 0 && <p>Both say the same.</p>}
       <div className="flex flex-wrap gap-2">
         <button type="button" className="button button-next" onClick={onKeepMine}>

@@ -1,7 +1,7 @@
 import type { ChoiceDefinition } from "@/core/chalk";
 import { findGarment } from "@/core/garments";
 import { isRuleId, ruleDefinition } from "@/core/rules";
-import { Fractions } from "@/ui/reading/fractions";
+import { type MetRow, MetTable } from "@/ui/shell/met-table";
 import type { Decisions } from "./use-decisions";
 
 interface MetDecisionsProps {
@@ -13,12 +13,6 @@ interface MetDecisionsProps {
     /** Goes on with what was decided here, or with what the other screen kept. */
     readonly settle: (mine: boolean) => void;
   } | null;
-}
-
-interface Row {
-  readonly label: string;
-  readonly theirs: string;
-  readonly mine: string;
 }
 
 type Decided = string | number | boolean | undefined;
@@ -33,9 +27,9 @@ const optionsOf = (choice: ChoiceDefinition | undefined) =>
   choice !== undefined && "options" in choice ? choice.options : undefined;
 
 /** What two screens decided otherwise, each by its own name. */
-function differing(garment: string, theirs: Decisions, mine: Decisions): readonly Row[] {
+function differing(garment: string, theirs: Decisions, mine: Decisions): readonly MetRow[] {
   const choices: Readonly<Record<string, ChoiceDefinition>> = findGarment(garment)?.choices ?? {};
-  const rows: Row[] = [];
+  const rows: MetRow[] = [];
   const compare = (
     one: Decisions["choices"],
     other: Decisions["choices"],
@@ -68,36 +62,7 @@ export function MetDecisions({ garment, met }: MetDecisionsProps) {
     <section ref={bringIntoView} role="alert" className="slip fold-edge space-y-3 border-2 border-next p-4">
       <h2 className="text-xl">Another screen decided otherwise meanwhile</h2>
       <p>What you decided here is not kept yet.</p>
-      <table className="w-full border-collapse">
-        <thead>
-          <tr className="border-b border-line text-left">
-            <th scope="col" className="py-1">
-              Decided
-            </th>
-            <th scope="col" className="px-2 py-1">
-              There
-            </th>
-            <th scope="col" className="px-2 py-1">
-              Here
-            </th>
-          </tr>
-        </thead>
-        <tbody>
-          {differing(garment, theirs, mine).map((row) => (
-            <tr key={row.label} className="border-b border-card-deep">
-              <th scope="row" className="py-1 text-left font-normal">
-                {row.label}
-              </th>
-              <td className="px-2 py-1">
-                <Fractions text={row.theirs} />
-              </td>
-              <td className="px-2 py-1 font-semibold">
-                <Fractions text={row.mine} />
-              </td>
-            </tr>
-          ))}
-        </tbody>
-      </table>
+      <MetTable heads={["Decided", "There", "Here"]} rows={differing(garment, theirs, mine)} />
       <div className="flex flex-wrap gap-2">
         <button type="button" className="button button-next" onClick={() => settle(true)}>
           Keep mine

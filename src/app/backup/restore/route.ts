@@ -5,6 +5,10 @@ import { diskRoom, diskSaid } from "@/server/disk-room";
 import { isOwnHost, mayWrite } from "@/server/door";
 
 const gone = { ok: false, message: "This copy is not there any more." } as const;
+const tooLarge = {
+  ok: false,
+  message: "This file is larger than the book of any workroom. Nothing was changed.",
+} as const;
 
 /**
  * Looks at a copy of a shop, or puts it in the book's place when the address says `replace`. A plain address, since a
@@ -20,6 +24,7 @@ export async function POST(request: Request): Promise<Response> {
   const copy = searchParams.get("copy");
   const taken = copy === null ? await takeIn(request.body) : { place: await findDump(copy), drop: async () => {} };
   const { place } = taken;
-  if (place === null) return Response.json(gone, { status: 404 });
+  if (place === null)
+    return copy === null ? Response.json(tooLarge, { status: 413 }) : Response.json(gone, { status: 404 });
   return answerInLines((tell) => restoreShop(place, searchParams.get("replace") === "yes", tell).finally(taken.drop));
 }
