@@ -3,6 +3,7 @@ import type { Inches } from "../length";
 import { certain } from "../result";
 import { afterCut, countPieces } from "./after-cut";
 import { type FoldGroup, fullerArmhole, wholeOf } from "./fold-plan";
+import { foldLeftOver, prepareStep, prepareSteps, workingGroups, workingSteps } from "./folding-steps";
 import { foldFour } from "./lay-fold";
 import { ringSteps } from "./ring-steps";
 import {
@@ -15,7 +16,7 @@ import {
   type ShearsOrder,
   withMovements,
 } from "./shears";
-import { chalkStep, type HandAct, handStep, type StepPlace, shortName, type TableStep } from "./steps";
+import { chalkStep, handStep, type StepPlace, shortName, type TableStep } from "./steps";
 import { smallGroupsBeside } from "./yardage";
 
 /** Edges that differ between front and back, with the marks they run through: cut once through both, re-cut on one alone. */
@@ -158,38 +159,6 @@ function separateSteps(
     id: "separate-front",
   };
   return [stop, ...aloneSteps(place, front, steps, recut, shears)];
-}
-
-/** How the cloth is made to lie for a group: folded for it alone, or for the whole garment when its first group is chalked. */
-function foldAct({ way, foldedWidth, length }: FoldGroup, isFirst: boolean): HandAct {
-  if (way === "in-turn") return { kind: "fold-in", foldedWidth, length };
-  if (way === "open") return { kind: "lie-open" };
-  if (!isFirst) return { kind: "along-fold" };
-  switch (way) {
-    case "one-fold":
-      return { kind: "fold-in", foldedWidth, length };
-    case "selvedges":
-      return { kind: "fold-selvedges" };
-    case "gate":
-      return { kind: "fold-gate", foldedWidth };
-    default:
-      return way satisfies never;
-  }
-}
-
-function prepareStep(place: StepPlace): TableStep {
-  return handStep(place, "fold", "prepare", { kind: "prepare" });
-}
-
-function prepareSteps(group: FoldGroup, place: StepPlace, isFirst: boolean): readonly TableStep[] {
-  const fold = foldAct(group, isFirst);
-  const folding = handStep(place, "fold", fold.kind === "along-fold" ? "along-fold" : "fold-in", fold);
-  return isFirst || group.way === "in-turn" ? [prepareStep(place), folding] : [folding];
-}
-
-/** A small piece is folded from what a larger one left: nothing is taken off the cloth for it. */
-function foldLeftOver({ foldedWidth, length }: FoldGroup, place: StepPlace, leftBeside: string): TableStep {
-  return handStep(place, "fold", "fold-in", { kind: "fold-in", foldedWidth, length, leftBeside });
 }
 
 /** Steps of pieces chalked from one fold; ids of an outer panel's own cuts carry its name. */
@@ -439,35 +408,4 @@ function withStops(steps: readonly TableStep[]): readonly TableStep[] {
     if (step.phase === "fold" && step.act.kind !== "fold-in-band") return { ...step, stopUntil: "style-agreed" };
     return step.phase === "cut" && measured.has(step.group) ? { ...step, stopUntil: "checked" } : step;
   });
-}
-
-/** Front and back folded from the two halves of a piece cut off the cloth; null where they are not folded for themselves. */
-function workingGroups(groups: readonly FoldGroup[], pieceOf: (id: string) => Piece): readonly FoldGroup[] | null {
-  const isFacing = ({ pieces }: FoldGroup) => pieces.some((id) => pieceOf(id).part === "finish");
-  const halves = groups.filter((group) => !isFacing(group) && group.fold === "one-fold" && group.way === "in-turn");
-  return halves.length === 2 ? halves : null;
-}
-
-/** A working piece is cut off the doubled cloth and halved along the old fold; each half is folded in for itself. */
-function workingSteps(
-  halves: readonly FoldGroup[],
-  group: FoldGroup,
-  place: StepPlace,
-  isFirst: boolean,
-): readonly TableStep[] {
-  if (!halves.includes(group)) return prepareSteps(group, place, isFirst);
-  const folding = handStep(place, "fold", "fold-in", {
-    kind: "fold-in",
-    foldedWidth: group.foldedWidth,
-    length: group.length,
-  });
-  if (!isFirst) return [folding];
-  const length = Math.max(...halves.map((half) => half.length)) + 1;
-  const width = 2 * Math.max(...halves.map((half) => half.foldedWidth));
-  return [
-    prepareStep(place),
-    handStep(place, "fold", "cut-off", { kind: "cut-off", length, width }),
-    handStep(place, "fold", "halve", { kind: "halve" }),
-    folding,
-  ];
 }
