@@ -1,6 +1,6 @@
 import { describe, expect, it } from "vitest";
 import { typicalBody } from "../src/core/body";
-import { type ChoiceDefinition, type Draft, type Piece, scaleDraft } from "../src/core/chalk";
+import { type ChoiceDefinition, type ChoiceDefinitions, type Draft, type Piece, scaleDraft } from "../src/core/chalk";
 import { checkDraft } from "../src/core/checks";
 import { orderSteps, planFolds } from "../src/core/cloth";
 import { draftOrder, readOrder } from "../src/core/formats";
@@ -25,7 +25,7 @@ function otherValues(choice: ChoiceDefinition): readonly (string | number | bool
   if (choice.kind === "flag") return [!choice.default];
   if (choice.kind === "list")
     return [choice.range[1], 0.5].map((one) =>
-      Array(choice.count[0] + 1)
+      Array(Math.min(choice.count[0] + 1, choice.count[1]))
         .fill(one)
         .join("; "),
     );
@@ -47,10 +47,29 @@ function see(order: object): Seen | null {
   return { read: read.value, draft, report: checkDraft(draft), groups: groups.value, steps, placements };
 }
 
+/** What else must be chosen of a garment for a choice to matter; the last value that it offers. */
+function askedBy(
+  choices: ChoiceDefinitions,
+  { when = {}, whenAny = [{}] }: ChoiceDefinition,
+): Readonly<Record<string, string | boolean>> {
+  const offers = (id: string, value: string | boolean) => {
+    const choice = choices[id];
+    return choice?.kind === "option" ? Object.hasOwn(choice.options, String(value)) : choice?.kind === "flag";
+  };
+  return Object.fromEntries(
+    Object.entries({ ...when, ...whenAny[0] }).flatMap(([id, values]) => {
+      const value = values.filter((one) => offers(id, one)).at(-1);
+      return value === undefined ? [] : [[id, value]];
+    }),
+  );
+}
+
 const ways = garments.flatMap(({ id: garment, choices }) =>
   Object.entries(choices)
     .filter(([id]) => id !== "scale")
-    .flatMap(([id, choice]) => otherValues(choice).map((value) => ({ garment, choices: { [id]: value } }))),
+    .flatMap(([id, choice]) =>
+      otherValues(choice).map((value) => ({ garment, choices: { ...askedBy(choices, choice), [id]: value } })),
+    ),
 );
 const card = { client: { card: { measurements: typicalBody } } };
 

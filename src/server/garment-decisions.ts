@@ -19,7 +19,8 @@ export interface Decision {
   /** Which part of the garment it is about; left out of rules. */
   readonly part?: ChoicePart;
   /** The values of other choices under which it matters; left out where it always does. */
-  readonly when?: ChoiceDefinition["when"];
+  readonly when?: NonNullable<ChoiceDefinition["when"]>;
+  readonly whenAny?: NonNullable<ChoiceDefinition["whenAny"]>;
 }
 
 /** A house rule, as the catalogue describes it. */
@@ -53,6 +54,11 @@ export interface OfferedDecisions {
   readonly sets: readonly OfferedSet[];
 }
 
+/** Under which other choices a choice is asked. */
+function askedWhen({ when, whenAny }: ChoiceDefinition): Pick<Decision, "when" | "whenAny"> {
+  return { ...(when === undefined ? {} : { when }), ...(whenAny === undefined ? {} : { whenAny }) };
+}
+
 /** The choices of a garment and the house rules that move it, as the catalogue describes them. */
 export function decisionsOf(garmentId: string, ownSets: readonly OwnRuleSet[]): OfferedDecisions {
   const garment = findGarment(garmentId);
@@ -70,7 +76,7 @@ export function decisionsOf(garmentId: string, ownSets: readonly OwnRuleSet[]): 
       ...(choice.kind === "ratio" ? { ratio: true } : {}),
       ...(choice.kind === "list" ? { list: true } : {}),
       flag: choice.kind === "flag",
-      ...(choice.when === undefined ? {} : { when: choice.when }),
+      ...askedWhen(choice),
     }),
   );
   return { choices, rules: (garment?.uses ?? []).map(describeRule), sets: offerSets(ownSets) };

@@ -4,7 +4,7 @@ import { randomUUID } from "node:crypto";
 import { revalidatePath } from "next/cache";
 import * as v from "valibot";
 import { makeSheet, withChecks } from "@/core/formats";
-import { findGarment } from "@/core/garments";
+import { findGarment, startChoices } from "@/core/garments";
 import {
   addOrder,
   changeOrder,
@@ -53,7 +53,7 @@ export async function startOrder(
     clientId: card.clientId,
     cardId: card.id,
     garment: garment.id,
-    choices: {},
+    choices: startChoices(garment),
     unit,
     rules: { set: unit === "cm" ? "metric" : "close" },
     cloth: {},

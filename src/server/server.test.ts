@@ -1,5 +1,6 @@
 import { describe, expect, it } from "vitest";
 import { makeSheet } from "@/core/formats";
+import { sleeveChoices } from "@/core/parts";
 import type { StoredOrder } from "@/db";
 import { readCardInput } from "./card-input";
 import { decisionsOf } from "./garment-decisions";
@@ -110,6 +111,9 @@ it("asks first for what the garments of the catalogue cannot do without", () =>
     "waist",
     "hip",
     "armhole",
+    "upperArm",
+    "elbow",
+    "wrist",
     "bustSpan",
     "shoulderToBust",
     "shoulderToUnderbust",
@@ -118,6 +122,8 @@ it("asks first for what the garments of the catalogue cannot do without", () =>
     "waistToHip",
     "fullLength",
     "skirtLength",
+    "sleeveLength",
+    "shoulderToElbow",
   ]));
 
 it("offers every choice of a garment and every rule that moves it, with its why", () => {
@@ -132,6 +138,7 @@ it("offers every choice of a garment and every rule that moves it, with its why"
     "zipEnd",
     "hemExtra",
     "shorterBy",
+    ...Object.keys(sleeveChoices),
     "neckFinish",
     "facingDepth",
     "armholeFinish",

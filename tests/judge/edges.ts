@@ -63,10 +63,33 @@ function isSewnBelow({ draft }: Seen, piece: Piece, edge: Edge): boolean {
   return draft.seams.some(({ gathered, b }) => gathered === true && b.includes(`${piece.id}/${edge.id}`));
 }
 
+/** Beyond a sleeve's lower edge, by kind: a seam for what is sewn on, a casing, a rolled edge, or the house's hem. */
+function sleeveHem({ read: { given } }: Seen): number | null {
+  const { sleeve, sleeveCuff } = given.choices;
+  const told = (inches: number, centimetres: number) => (given.metric ? centimetres / 2.54 : inches);
+  if (sleeve === "gathered") return told(1.5, 4);
+  if (sleeve === "puff") return told(1, 2.5);
+  if (sleeve === "petal") return 0.25;
+  const cuffs = ["short", "elbow", "three-quarter", "long", "shirt"].includes(String(sleeve));
+  const cuffed =
+    (cuffs && sleeveCuff === "buttoned") || (sleeve === "shirt" && (sleeveCuff ?? "by-kind") === "by-kind");
+  return cuffed || sleeve === "tie-band" || sleeve === "flounce" ? told(0.5, 1) : null;
+}
+
+/** A sleeve has the body's seams; a jacket's side is wider, what is left over of its level line. */
+function sleeveAllowance(seen: Seen, piece: Piece, edge: Edge): number | null {
+  if (piece.top !== "cap" || edge.onFold) return null;
+  if (edge.role === "cap") return ruleNumber(seen, "allowance.armhole");
+  if (edge.role === "hem") return sleeveHem(seen) ?? ruleNumber(seen, "allowance.hem");
+  const level = piece.marks.some(({ id }) => id === "biceps/level");
+  return edge.role === "side" && !level ? ruleNumber(seen, "allowance.side") : null;
+}
+
 /** The allowance that an edge should have, by its role alone; null where the edge is its own cutting line. */
 export function wantedAllowance(seen: Seen, piece: Piece, edge: Edge): number | null {
   const choices = seen.read.given.choices;
   const choice = (id: string) => (typeof choices[id] === "number" ? onTick(seen, choices[id] as number) : 0);
+  if (piece.part === "sleeve") return sleeveAllowance(seen, piece, edge);
   if (piece.half === null || edge.onFold) return null;
   switch (edge.role) {
     case "neck":
@@ -81,6 +104,8 @@ export function wantedAllowance(seen: Seen, piece: Piece, edge: Edge): number | 
       return ruleNumber(seen, isSewnBelow(seen, piece, edge) ? "allowance.waistJoin" : "allowance.hem");
     case "waist":
       return waistAllowance(seen) + (piece.part === "skirt" ? 0 : choice("trimLength"));
+    case "cap":
+      return ruleNumber(seen, "allowance.armhole");
     case "panel":
       return ruleNumber(seen, "allowance.panel");
     case "join":

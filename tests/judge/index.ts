@@ -6,6 +6,7 @@ import type { Fault, Seen } from "./seen";
 import { judgeTable } from "./table";
 import { judgeNotchSteps, judgeNumbers, judgeOrder, judgeWork } from "./work";
 
+export { tellsWidth } from "./seams";
 export type { Fault, Seen } from "./seen";
 
 const eyes = [

@@ -88,19 +88,58 @@ function judgePartners(seam: SeamPlan, a: Walk, b: Walk): readonly Fault[] {
   return [...[...missing(a, b), ...missing(b, a)].map((id) => fault(`notch alone ${id}`, seam.id)), ...apart];
 }
 
+/** How far above its row's lower end a notch lies, on the edges of one half: a sleeve is set from the underarm. */
+function aboveUnderarm(draft: Draft, row: readonly string[], id: string): number | undefined {
+  const edges = row.map((reference) => {
+    const edge = edgeByReference(draft, reference);
+    // The back of a cap in one piece with its front starts at the underarm.
+    const rises = edge?.id === "cap-back" || (edge !== undefined && edge.id !== "cap-front" && runsUp(edge, undefined));
+    return walkEdge(draft, reference, rises);
+  });
+  const index = edges.findIndex(({ notches }) => notches.some(([notch]) => notch === id));
+  const own = edges[index];
+  const at = own?.notches.find(([notch]) => notch === id)?.[1];
+  if (own === undefined || at === undefined) return undefined;
+  return edges.slice(index + 1).reduce((sum, { length }) => sum + length, own.length - at);
+}
+
+/** The notches of a sleeve's cap, each half from the underarm up; where the cap is gathered only the stretch below is as long. */
+function judgeCap(draft: Draft, seam: SeamPlan): readonly Fault[] {
+  const halfOf = (reference: string) => draft.pieces.find(({ id }) => id === reference.split("/")[0])?.half;
+  return ["notch-front", "notch-back", "notch-back-2"].flatMap((id) => {
+    const half = id.startsWith("notch-front") ? "front" : "back";
+    const body = seam.b.filter((reference) => halfOf(reference) === half);
+    const [on, off] = [
+      seam.a.map((one) => aboveUnderarm(draft, [one], id)).find((up) => up !== undefined),
+      aboveUnderarm(draft, body, id),
+    ];
+    if (on === undefined || off === undefined) return [fault(`notch alone ${id}`, seam.id)];
+    return Math.abs(on - off) > 1 / 32 ? [fault(`notch apart ${id}`, seam.id, on, "against", off)] : [];
+  });
+}
+
+/** Whether a sleeve's width and cap were told, and nothing solved: as deep as the chest line, or both by number. */
+export function tellsWidth({ read: { given } }: Pick<Seen, "read">): boolean {
+  const both = typeof given.choices.sleeveWidth === "number" && typeof given.rules.capHeight.value === "number";
+  return both || given.choices.fullWidth === "depth";
+}
+
 /** Every promised seam walked again, and every notch that both rows have. */
-export function judgeSeams({ draft }: Seen): readonly Fault[] {
+export function judgeSeams(seen: Seen): readonly Fault[] {
+  const { draft } = seen;
   return draft.seams.flatMap((seam) => {
     const [a, b] = [walkRow(draft, seam.a), walkRow(draft, seam.b)];
     const over = a.length - b.length;
     // What is gathered meets by quarters, once both edges were folded in four.
     // A band round the whole body is told once; a half on the fold lies against it twice, one of them mirrored.
-    const mirrored = new Set(seam.b).size < seam.b.length || seam.gathered === true;
-    const meets = over >= seam.ease.least - MEETS && over <= seam.ease.most + MEETS;
+    const mirrored = new Set(seam.b).size < seam.b.length || seam.gathered !== undefined;
+    // A width that was told is drawn, and its ease said as an error with its cure.
+    const told = seam.says === "cap-ease" && tellsWidth(seen);
+    const meets = told || (over >= seam.ease.least - MEETS && over <= seam.ease.most + MEETS);
     return [
       ...(meets ? [] : [fault(`seam ${seam.id}`, "differs by", over)]),
       ...(Math.min(a.length, b.length) < 0.25 ? [fault(`seam ${seam.id} empty`, a.length, b.length)] : []),
-      ...(mirrored ? [] : judgePartners(seam, a, b)),
+      ...(seam.id === "cap" ? judgeCap(draft, seam) : mirrored ? [] : judgePartners(seam, a, b)),
     ];
   });
 }

@@ -3,7 +3,7 @@ import { checkDraft, type FindingId } from "../../src/core/checks";
 import { orderSteps, planFolds, usableWidth } from "../../src/core/cloth";
 import { draftOrder, type ReadOrder, readOrder } from "../../src/core/formats";
 import { layTable } from "../../src/core/table";
-import { type Fault, judge, type Seen } from "../judge";
+import { type Fault, judge, type Seen, tellsWidth } from "../judge";
 
 /** What became of an order: drawn, with what is wrong with it; refused; unreadable; or it threw. */
 export type Outcome =
@@ -32,6 +32,8 @@ function look(read: ReadOrder): Outcome {
   const seen: Seen = { read, draft, report, groups: groups.value, steps, placements };
   const errors = report.findings
     .filter(({ id, level }) => level === "error" && !TRUE_ERRORS.has(id))
+    // A width and a cap that were both told are drawn; their ease is said, with what cures it.
+    .filter(({ id }) => id !== "cap-ease" || !tellsWidth({ read }))
     .map(({ id, piece, line, edge, numbers }) => ({
       kind: `error ${id}`,
       said: [piece, line, edge, JSON.stringify(numbers)].filter(Boolean).join(" "),

@@ -102,8 +102,8 @@ function randomBody(dice: Dice, usual: boolean): Readings {
   return makeBody(extreme ? far() : clamp(bell(dice)), extreme ? far() : clamp(bell(dice)), () => clamp(bell(dice)));
 }
 
-/** Rules that no body reads yet: sleeves and lapels. */
-const UNREAD: ReadonlySet<RuleId> = new Set(["capHeight", "halfArmhole", "lapelWidthFrom"]);
+/** A rule that no body reads yet: lapels. */
+const UNREAD: ReadonlySet<RuleId> = new Set(["lapelWidthFrom"]);
 
 function randomRules(dice: Dice, garment: Garment, kind: RandomKind): RandomOrder["rules"] {
   const set = dice.pick(["close", "easy", "metric"]);

@@ -14,4 +14,15 @@ export {
   skirtSide,
 } from "./skirt-block";
 export { mostAtSide, planSkirtDarts, type SkirtDartWay } from "./skirt-darts";
+export {
+  type CapWanted,
+  capOnTape,
+  LEAST_CAP,
+  type NoCap,
+  type SolvedCap,
+  solveCap,
+  solveHalf,
+} from "./sleeve-block";
+export { type CapPoints, capLength, capPoints, drawCap } from "./sleeve-cap";
+export { type LevelCap, walkLevelCap } from "./sleeve-level";
 export { chalkStrip, type StripPlan } from "./strip";

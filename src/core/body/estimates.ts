@@ -1,4 +1,4 @@
-import { type Inches, isAtMost } from "../length";
+import { type Inches, isAtMost, roundToStep } from "../length";
 import { type MeasurementId, measurements } from "./catalogue";
 import { deriveLength, lengthPairs } from "./length-pairs";
 import type { Estimate, Readings } from "./readings";
@@ -89,6 +89,10 @@ const estimators: Readonly<Partial<Record<MeasurementId, Estimator>>> = {
   waistToKnee,
   elbow: ({ upperArm }) =>
     upperArm === undefined ? undefined : { value: upperArm - 1.5, rule: "upper arm − 1½", basis: ["upperArm"] },
+  shoulderToElbow: ({ sleeveLength }) =>
+    sleeveLength === undefined
+      ? { value: 13.25, rule: "the usual length to the elbow", basis: [] }
+      : { value: roundToStep(0.58 * sleeveLength, 1 / 8), rule: "sleeve length × 0.58", basis: ["sleeveLength"] },
   bustSpan: ({ bust }) => (bust === undefined ? undefined : { value: bust / 5, rule: "bust ÷ 5", basis: ["bust"] }),
 };
 

@@ -35,6 +35,8 @@ export const chalkActs: Readonly<Record<ChalkAct["kind"], ActKind>> = {
   plumb: act("other", "marks", true, true),
   drop: act("other", "marks", true, true),
   scoop: act("other", "marks", true, true),
+  "slant-line": act("other", "marks", false, false),
+  "off-slant": act("other", "marks", true, true),
   lengthen: act("other", "marks", true, true),
   at: act("other", "marks", true, true),
   along: act("other", "marks", false, true),

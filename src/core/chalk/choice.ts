@@ -4,8 +4,13 @@ interface ChoiceBase {
   readonly label: string;
   readonly why: string;
   /** The values of other choices under which it matters; left out where it always does. */
-  readonly when?: Readonly<Record<string, readonly (string | boolean)[]>>;
+  readonly when?: AskedWhen;
+  /** Of which one must hold beside that, where several ways lead to it. */
+  readonly whenAny?: readonly AskedWhen[];
 }
+
+/** Other choices, and the values of each under which something is asked. */
+type AskedWhen = Readonly<Record<string, readonly (string | boolean)[]>>;
 
 /** One of several named ways. */
 export interface OptionChoice extends ChoiceBase {
@@ -54,7 +59,7 @@ export type ChoiceDefinition = OptionChoice | LengthChoice | RatioChoice | ListC
 export type ChoiceDefinitions = Readonly<Record<string, ChoiceDefinition>>;
 
 /** What a choice is about: a part of the garment, or how it is cut. */
-export const choiceParts = ["body", "skirt", "cloth"] as const;
+export const choiceParts = ["body", "sleeve", "skirt", "cloth"] as const;
 export type ChoicePart = (typeof choiceParts)[number];
 
 /** A decided choice: an option's id, yes or no, a length in inches, or a ratio. */
@@ -63,11 +68,10 @@ export type ChoiceValue = string | boolean | Inches;
 export type ChoiceValues = Readonly<Record<string, ChoiceValue>>;
 
 /** Whether a choice matters under what else is chosen: it is asked, and shown, only then. */
-export function isAsked(
-  { when = {} }: { readonly when?: ChoiceDefinition["when"] | undefined },
-  values: ChoiceValues,
-): boolean {
-  return Object.entries(when).every(([id, matters]) => matters.some((value) => value === values[id]));
+export function isAsked({ when = {}, whenAny }: Pick<ChoiceBase, "when" | "whenAny">, values: ChoiceValues): boolean {
+  const holds = (one: AskedWhen) =>
+    Object.entries(one).every(([id, matters]) => matters.some((value) => value === values[id]));
+  return holds(when) && (whenAny === undefined || whenAny.some(holds));
 }
 
 /** Several lengths as a choice carries them: text that says its unit. */

@@ -6,7 +6,20 @@ import type { Given } from "./given";
 import type { JoinId, JoinSide } from "./join-ids";
 import type { Term } from "./term";
 
-export const lineIds = ["top", "chest", "bust", "underbust", "waist", "hip", "flare", "hem"] as const;
+export const lineIds = [
+  "top",
+  "chest",
+  "bust",
+  "underbust",
+  "waist",
+  "hip",
+  "flare",
+  "cap",
+  "biceps",
+  "elbow",
+  "wrist",
+  "hem",
+] as const;
 export type LineId = (typeof lineIds)[number];
 
 /** Where a tape starts. */
@@ -16,6 +29,8 @@ export type Origin =
   | "centre-line"
   | "top-line"
   | "waist-line"
+  | "cap-line"
+  | "slant-line"
   | "cloth-edge"
   | "armhole-line"
   | "hem-line"
@@ -58,9 +73,11 @@ export interface Mark {
   readonly terms: readonly Term[];
   readonly cutTerms: readonly Term[];
   readonly place: { readonly stitch: Point; readonly cut: Point | null };
+  /** Which half of a piece on the fold it belongs to, where both lie under one drawing; left out where to both. */
+  readonly side?: JoinSide;
 }
 
-export type EdgeRole = "neck" | "shoulder" | "armhole" | "side" | "hem" | "waist" | "panel" | "join" | "centre";
+export type EdgeRole = "neck" | "shoulder" | "armhole" | "side" | "hem" | "waist" | "panel" | "join" | "centre" | "cap";
 
 /** A stretch of an edge that disappears when a dart or pleat that opens into it is closed; lengths along the edge. */
 export interface Mouth {
@@ -126,6 +143,10 @@ export interface Notch {
   /** Along the edge from its start. */
   readonly at: Inches;
   readonly point: Point;
+  /** Which half of a piece on the fold it belongs to; left out where to both. */
+  readonly side?: JoinSide;
+  /** From which end of its edge it is counted, where that is not the upper one: an armhole is set from the underarm. */
+  readonly counts?: "from-start" | "from-end";
 }
 
 /** What the hand does in one chalk step. */
@@ -157,6 +178,10 @@ export type ChalkAct =
   | { readonly kind: "plumb"; readonly mark: string; readonly line: LineId }
   | { readonly kind: "drop"; readonly mark: string }
   | { readonly kind: "scoop"; readonly mark: string }
+  /** A help: ruled from the cap's top to a mark, and rubbed out once the cap is drawn. */
+  | { readonly kind: "slant-line"; readonly to: string }
+  /** So far along the slanted line, then square to it: out above its middle, in below. */
+  | { readonly kind: "off-slant"; readonly mark: string; readonly along: Inches }
   | { readonly kind: "lengthen"; readonly mark: string }
   | { readonly kind: "edge"; readonly edge: string; readonly curved: boolean; readonly through: readonly string[] }
   /** The cutting line of an edge, chalked round pieces that are cut already and laid on; its seam lies so far inside. */
@@ -248,7 +273,26 @@ export type StepReason =
   | "slit-top"
   | "flare-line"
   | "flare-point"
-  | "vent";
+  | "vent"
+  | "cap-line"
+  | "biceps-line"
+  | "cap-width"
+  | "cap-slant"
+  | "cap-bow"
+  | "cap-middle"
+  | "cap-curve"
+  | "cap-spread"
+  | "level-mark"
+  | "underarm-walked"
+  | "sleeve-width"
+  | "sleeve-side"
+  | "sleeve-hem"
+  | "hem-turned"
+  | "sleeve-casing"
+  | "cuff-edge"
+  | "turn-back"
+  | "petal-free"
+  | "petal-drop";
 
 /** The cloths that a garment may be cut from, each on its own width. */
 export const clothIds = ["main", "contrast", "lining", "stay"] as const;
@@ -335,7 +379,9 @@ export interface SeamPlan {
   /** A notch that both rows have: each part up to it and from it must meet by itself. */
   readonly parts?: string;
   /** Set where the first is gathered into the second: how much longer it is counts as its fullness. */
-  readonly gathered?: true;
+  readonly gathered?: true | "between-notches";
+  /** Under which name a miss is told, where it has a cause and a cure of its own. */
+  readonly says?: "cap-ease" | "cuff-balance";
 }
 
 export type GirthLine = "bust" | "underbust" | "waist" | "hip";
@@ -384,7 +430,21 @@ export interface Remark {
     | "binding-armholes"
     | "binding-both"
     | "front-buttons"
-    | "godets";
+    | "godets"
+    | "underarm-left-over"
+    | "notch-off-centre"
+    | "gather-ratio"
+    | "cap-ratio"
+    | "sleeve-elastic"
+    | "strips-turn-too-far"
+    | "tie-slit"
+    | "turn-back-lies"
+    | "sleeve-cuff"
+    | "petals-lap"
+    | "hand-does-not-pass"
+    | "sleeve-narrow"
+    | "sleeve-narrow-uncured"
+    | "elbow-unshaped";
   readonly piece: string;
   readonly numbers: Readonly<Record<string, Inches>>;
 }

@@ -9,7 +9,8 @@ export const MOST_ROOM_BARE: Inches = 2;
 export const armholeFinishes = ["sleeve", "faced", "bound"] as const;
 export type ArmholeFinish = (typeof armholeFinishes)[number];
 
-export function armholeFinish({ choices }: Given): ArmholeFinish {
+export function armholeFinish({ choices }: Pick<Given, "choices">): ArmholeFinish {
+  if (choices.sleeve !== undefined && choices.sleeve !== "none") return "sleeve";
   return armholeFinishes.find((finish) => finish === choices.armholeFinish) ?? "sleeve";
 }
 

@@ -89,7 +89,7 @@ export {
   turnTerm,
 } from "./given";
 export { easeTo, type OpenEdge, type OpenFront, type WalkedEdge } from "./join";
-export type { JoinId } from "./join-ids";
+export type { JoinId, JoinSide } from "./join-ids";
 export { type LateId, type LateMeasures, lateIds, lateUsed } from "./late";
 export { drawOutline } from "./outline";
 export type { EdgeChalk, MarkChalk, PieceStart } from "./piece-calls";
@@ -102,3 +102,4 @@ export { chalkDraft, Sheet } from "./sheet";
 export { type Drawn, findShortStride, kneeGirth, type ShortStride, strideOf } from "./stride";
 export { addTerms, type Sum, settle, type Term, type TermAbout, type TermKind, termKinds } from "./term";
 export { TIMES_ROUND } from "./times-round";
+export { type TopOrigin, topOrigin } from "./top-origin";

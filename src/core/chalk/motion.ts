@@ -56,7 +56,7 @@ function moveLine({ id, down, terms, level, start }: GuideLine, top: LineId, by:
   return { id, down: depth(down), terms: by.terms(terms), level: depth(level), start: by.length(start) };
 }
 
-function moveMark({ id, line, stitch, cut, terms, cutTerms, place }: Mark, by: Mover): Mark {
+function moveMark({ id, line, stitch, cut, terms, cutTerms, place, side }: Mark, by: Mover): Mark {
   const read = line === "centre" ? by.depth : by.length;
   return {
     id,
@@ -66,6 +66,7 @@ function moveMark({ id, line, stitch, cut, terms, cutTerms, place }: Mark, by: M
     terms: by.terms(terms),
     cutTerms: by.terms(cutTerms),
     place: { stitch: by.point(place.stitch), cut: orNull(place.cut, by.point) },
+    ...(side === undefined ? {} : { side }),
   };
 }
 
@@ -116,8 +117,15 @@ function moveTurn({ about, angle, from, into, lines }: Turn, by: Mover): Turn {
   return { about: by.point(about), angle, from, into, lines };
 }
 
-function moveNotch({ id, edge, at, point }: Notch, by: Mover): Notch {
-  return { id, edge, at: by.length(at), point: by.point(point) };
+function moveNotch({ id, edge, at, point, side, counts }: Notch, by: Mover): Notch {
+  return {
+    id,
+    edge,
+    at: by.length(at),
+    point: by.point(point),
+    ...(side === undefined ? {} : { side }),
+    ...(counts === undefined ? {} : { counts }),
+  };
 }
 
 /** The lengths that a step says beside its reading. */
@@ -133,6 +141,8 @@ function moveAct(act: ChalkAct, by: Mover): ChalkAct {
         length: by.length(act.length),
         depth: by.length(act.depth),
       };
+    case "off-slant":
+      return { ...act, along: by.length(act.along) };
     case "round":
       return { ...act, seam: by.length(act.seam) };
     case "beside":

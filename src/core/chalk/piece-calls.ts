@@ -38,7 +38,7 @@ export interface PieceStart {
   readonly front?: { readonly overlap: Inches; readonly foldIn: Inches; readonly turns?: 1 | 2 };
   /** Whether it is cut once, from one layer. */
   readonly single?: boolean;
-  /** How often a single piece is cut; once, unless told. */
+  /** How often a single piece, or one on the fold, is cut; once, unless told. */
   readonly copies?: number;
   /** Whether left and right are two pieces: always, but for a centre that stays on the fold. */
   readonly pair?: boolean;
@@ -100,6 +100,18 @@ export interface PlaceChalk {
   readonly reading: Sum;
   readonly from: Origin;
   readonly direction: TapeDirection;
+  readonly why: StepReason;
+}
+
+/** A mark set square off the slanted line under a cap. */
+export interface OffSlantChalk {
+  readonly id: string;
+  /** Along the slanted line, from the cap's top. */
+  readonly along: Inches;
+  /** How far off it, and which way. */
+  readonly off: Sum;
+  readonly direction: "outwards" | "inwards";
+  readonly stitch: Point;
   readonly why: StepReason;
 }
 

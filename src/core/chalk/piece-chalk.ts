@@ -28,10 +28,21 @@ import type {
   Turn,
 } from "./draft";
 import { type Given, NOTHING, settleOnTape } from "./given";
+import type { JoinSide } from "./join-ids";
 import { drawOutline } from "./outline";
-import type { AlongChalk, AtChalk, DartChalk, EdgeChalk, MarkChalk, PieceStart, PlaceChalk } from "./piece-calls";
+import type {
+  AlongChalk,
+  AtChalk,
+  DartChalk,
+  EdgeChalk,
+  MarkChalk,
+  OffSlantChalk,
+  PieceStart,
+  PlaceChalk,
+} from "./piece-calls";
 import { bendTerms, restTerms, turnedTerms } from "./place-terms";
 import { addTerms, type Sum, settle, type Term } from "./term";
+import { type TopOrigin, topOrigin } from "./top-origin";
 
 type StepChalk = Pick<ChalkStep, "id" | "act" | "from" | "direction"> & { readonly why?: StepReason | undefined };
 
@@ -112,8 +123,8 @@ export class PieceChalk {
   }
 
   /** Where its lengths are read down from. */
-  get #topOrigin(): "top-line" | "waist-line" {
-    return this.start.top === undefined ? "top-line" : "waist-line";
+  get #topOrigin(): TopOrigin {
+    return topOrigin(this.start.top ?? "top");
   }
 
   /** A guide line squared across at a length down from the top line; `level` is where its widths are measured. */
@@ -318,6 +329,35 @@ export class PieceChalk {
     );
   }
 
+  /** The slanted line under a cap, from its top to a mark: a help that its curve is read from. */
+  slant(to: string): void {
+    const { x, y } = this.markAt(to).place.stitch;
+    const act = { kind: "slant-line", to } as const;
+    const length = { value: Math.hypot(x, y), terms: [] };
+    this.#say({ id: "cap-slant", act, from: "cap-line", direction: "along", why: "cap-slant" }, length, [to]);
+  }
+
+  /** A mark square off the slanted line. */
+  offSlant({ id, along, off, direction, stitch, why }: OffSlantChalk): Mark {
+    const place = { stitch: add(stitch, this.#shift), cut: null };
+    return this.#keep(
+      { id, line: null, stitch: off.value, cut: null, terms: off.terms, cutTerms: [], place },
+      { id: stepId(id), act: { kind: "off-slant", mark: id, along }, from: "slant-line", direction, why },
+    );
+  }
+
+  /**
+   * A place that no chalk step makes: where lines cross that are there already, or what is marked once the piece is cut.
+   *
+   * @param side the half that it lies on, of a piece on its fold
+   */
+  known(id: string, stitch: Point, side?: JoinSide): void {
+    const terms: readonly Term[] = [{ code: "as-drawn", kind: "drawn", value: stitch.x, source: "geometry" }];
+    const place = { stitch, cut: null };
+    const half = side === undefined ? {} : { side };
+    this.#marks.push({ id, line: null, stitch: stitch.x, cut: null, terms, cutTerms: [], place, ...half });
+  }
+
   /** A dart joined through marks that were chalked: tips and legs. */
   dart(chalk: DartChalk): void {
     const moved = (point: Point) => add(point, this.#shift);
@@ -446,9 +486,9 @@ export class PieceChalk {
   }
 
   /** A notch at a length along an edge. */
-  notchAt(id: string, edge: string, along: Inches): void {
+  notchAt(id: string, edge: string, along: Inches, rest: Pick<Notch, "side" | "counts"> = {}): void {
     const path = this.edgeOf(edge).stitch;
-    this.#notches.push({ id, edge, at: along, point: placeAtLength(path, along).point });
+    this.#notches.push({ id, edge, at: along, point: placeAtLength(path, along).point, ...rest });
   }
 
   /** A notch where an edge crosses a depth; an edge that does not reach it gets none. */
@@ -521,7 +561,7 @@ export class PieceChalk {
       strip: null,
       cloth: "main",
       cut: {
-        copies: single ? (start.copies ?? 1) : pair ? 2 : 1,
+        copies: pair ? 2 : (start.copies ?? 1),
         on: single ? "single" : pair ? "pair" : "fold",
         mirrored: pair,
       },

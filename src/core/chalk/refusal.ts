@@ -48,6 +48,11 @@ export const refusalCodes = [
   "tier-too-shallow",
   "skirt-opens-not",
   "slit-in-open-front",
+  "cap-too-high",
+  "no-cap",
+  "sleeve-too-short",
+  "sleeve-slit-too-long",
+  "flounce-leaves-no-sleeve",
   "skirt-needs-waist",
   "outline-crosses-itself",
 ] as const;

@@ -13,8 +13,14 @@ function startsBelow({ stitch }: Edge): boolean {
   return stitch.start.y > pathEnd(stitch).y + 1;
 }
 
-function fromUpperEnd({ notch, edge }: Placed): Inches {
-  return startsBelow(edge) ? pathLength(edge.stitch) - notch.at : notch.at;
+/** Whether a notch is counted from the end of its edge rather than from its start. */
+function countsBack({ notch, edge }: Placed): boolean {
+  return notch.counts === undefined ? startsBelow(edge) : notch.counts === "from-end";
+}
+
+function fromSewnEnd(placed: Placed): Inches {
+  const { notch, edge } = placed;
+  return countsBack(placed) ? pathLength(edge.stitch) - notch.at : notch.at;
 }
 
 function notchesOn(pieces: readonly Piece[], row: readonly EdgeReference[]): readonly Placed[] {
@@ -35,9 +41,9 @@ function movesOf(pieces: readonly Piece[], { a, b }: SeamPlan, step: Inches): re
   return notchesOn(pieces, a).flatMap((first) => {
     const partner = others.find(({ notch }) => notch.id === first.notch.id);
     if (partner === undefined) return [];
-    const place = fromUpperEnd(first);
+    const place = fromSewnEnd(first);
     const move = roundToStep(place, step) - place;
-    return [first, partner].map((one) => [keyOf(one.piece, one.notch), startsBelow(one.edge) ? -move : move] as const);
+    return [first, partner].map((one) => [keyOf(one.piece, one.notch), countsBack(one) ? -move : move] as const);
   });
 }
 

@@ -1,10 +1,11 @@
 import type { MeasurementId } from "../body";
+import { placeAtLength } from "../geometry";
 import type { Inches } from "../length";
 import { certain, fail, type Result, succeed } from "../result";
 import type { Draft, GirthPlan, MeasuredEdge, Opening, PartId, Piece, Remark, SeamPlan } from "./draft";
 import { type Given, givenStep } from "./given";
 import { measureJoin, type OpenEdge, type OpenFront } from "./join";
-import type { JoinId } from "./join-ids";
+import type { JoinId, JoinSide } from "./join-ids";
 import { lateUsed } from "./late";
 import type { PieceStart } from "./piece-calls";
 import { PieceChalk } from "./piece-chalk";
@@ -13,6 +14,7 @@ import { readFromEdge } from "./read-from-edge";
 import { type Refusal, RefusalSignal } from "./refusal";
 import { settleNotches } from "./settle-notches";
 import { settleOnCloth } from "./settle-on-cloth";
+import { alongDrawn, sewnLength } from "./sewn";
 import { type SplitPlan, splitPieces } from "./split-piece";
 
 const NO_EASE = { least: 0, most: 0 } as const;
@@ -128,6 +130,36 @@ export class Sheet {
     const open = certain(this.#joins.get(id), `an open ${id}`);
     this.#joins.delete(id);
     return open;
+  }
+
+  /**
+   * Sets a notch on an open edge, where what is sewn to it has its partner.
+   *
+   * @param up along the sewn edge from its outer end: an armhole's underarm
+   */
+  notchOpen({ rows }: OpenEdge, half: JoinSide, id: string, up: Inches): void {
+    let rest = up;
+    for (const reference of [...rows[half]].reverse()) {
+      const [pieceId, edgeId] = reference.split("/");
+      const index = this.#settled.findIndex((piece) => piece.id === pieceId);
+      const piece = this.#settled[index];
+      const edge = piece?.edges.find((one) => one.id === edgeId);
+      if (piece === undefined || edge === undefined) continue;
+      const length = sewnLength(edge);
+      if (rest > length) {
+        rest -= length;
+        continue;
+      }
+      const at = alongDrawn(edge, length - rest);
+      const notch = { id, edge: edge.id, at, point: placeAtLength(edge.stitch, at).point, counts: "from-end" } as const;
+      this.#settled[index] = { ...piece, notches: [...piece.notches, notch] };
+      return;
+    }
+  }
+
+  /** Whether an earlier part has a piece of that name. */
+  hasPiece(id: string): boolean {
+    return [...this.#settled, ...this.#strips].some((piece) => piece.id === id);
   }
 
   /** Adds a piece that is no half of the body: a strip. */

@@ -37,6 +37,13 @@ const LOOKED_AT: ReadonlySet<Remark["id"]> = new Set([
   "ruche-turns-far",
   "cords",
   "dart-tip-raised",
+  "notch-off-centre",
+  "cap-ratio",
+  "strips-turn-too-far",
+  "tie-slit",
+  "hand-does-not-pass",
+  "sleeve-narrow",
+  "sleeve-narrow-uncured",
 ]);
 
 function remarkLevel(id: Remark["id"]): Finding["level"] {

@@ -7,7 +7,8 @@ import { draftGarment, garments } from "../garments";
 import { checkDraft } from ".";
 
 function draw(garment: string): Draft {
-  const read = readOrder({ garment, client: { card: { measurements: typicalBody } } });
+  const bare = garments.find(({ id }) => id === garment)?.choices.sleeve === undefined ? {} : { sleeve: "none" };
+  const read = readOrder({ garment, choices: bare, client: { card: { measurements: typicalBody } } });
   const drawn = read.ok ? draftGarment(read.value.garment, read.value.given) : null;
   if (drawn?.ok !== true) throw new Error(garment);
   return drawn.value;

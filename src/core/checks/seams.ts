@@ -13,8 +13,10 @@ export interface Seam {
   readonly lengthB: Inches;
   readonly ease: Inches;
   readonly allowed: readonly [Inches, Inches];
-  /** Whether the first is gathered into the second. */
-  readonly gathered: boolean;
+  /** Whether the first is gathered into the second; between notches only its fullness there is told. */
+  readonly gathered: false | NonNullable<SeamPlan["gathered"]>;
+  /** Under which name a miss is told. */
+  readonly says: NonNullable<SeamPlan["says"]> | "seam-mismatch";
   /** Above and below the notch that both edges share, where each part must meet by itself. */
   readonly parts: readonly { readonly lengthA: Inches; readonly lengthB: Inches }[];
 }
@@ -68,7 +70,8 @@ export function walkSeams(draft: Draft): readonly Seam[] {
       lengthB,
       ease: lengthA - lengthB,
       allowed: [ease.least - MEETING, ease.most + MEETING],
-      gathered: plan.gathered === true,
+      gathered: plan.gathered ?? false,
+      says: plan.says ?? "seam-mismatch",
       parts: walkParts(draft, plan),
     };
   });
@@ -83,7 +86,7 @@ function misses(seam: Seam): boolean {
 /** The fullness of every gathered join, so that nobody has to reckon it. */
 export function findJoinRatios(seams: readonly Seam[]): readonly Finding[] {
   return seams
-    .filter((seam) => seam.gathered && !misses(seam))
+    .filter((seam) => seam.gathered === true && !misses(seam))
     .map(({ id, a, lengthA, lengthB }) => ({
       id: "join-ratio",
       level: "note",
@@ -95,12 +98,12 @@ export function findJoinRatios(seams: readonly Seam[]): readonly Finding[] {
 }
 
 export function findSeamErrors(seams: readonly Seam[]): readonly Finding[] {
-  return seams.filter(misses).map(({ id, a, lengthA, lengthB, ease }) => ({
-    id: "seam-mismatch",
+  return seams.filter(misses).map(({ id, a, lengthA, lengthB, ease, allowed, says }) => ({
+    id: says,
     level: "error",
     edge: id,
     piece: a[0]?.split("/")[0] ?? "",
-    numbers: { lengthA, lengthB, ease },
+    numbers: { lengthA, lengthB, ease, short: -ease, least: allowed[0] + MEETING, most: allowed[1] - MEETING },
     words: { seam: id },
   }));
 }

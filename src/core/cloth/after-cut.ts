@@ -1,4 +1,4 @@
-import { type Dart, type Edge, type Piece, tipOf } from "../chalk";
+import { type Dart, type Edge, type Notch, type Piece, tipOf, topOrigin } from "../chalk";
 import { at, type Point, pathEnd, pathLength } from "../geometry";
 import type { Inches } from "../length";
 import { certain } from "../result";
@@ -51,6 +51,12 @@ function fromUpperEnd(edge: Edge, length: Inches): Inches {
   return edge.stitch.start.y > pathEnd(edge.stitch).y + 1 ? pathLength(edge.stitch) - length : length;
 }
 
+/** Where a notch lies from the end of its edge that it is counted from. */
+function countedAlong(edge: Edge, { at, counts }: Notch): Inches {
+  if (counts === undefined) return fromUpperEnd(edge, at);
+  return counts === "from-end" ? pathLength(edge.stitch) - at : at;
+}
+
 /** A snip goes into the allowance; where that is narrow, chalk. */
 function notchWay({ allowance }: Edge): NotchWay {
   return allowance <= NARROW + 1e-9 ? "chalk" : "snip";
@@ -72,8 +78,9 @@ function notchSteps(place: StepPlace): readonly TableStep[] {
       kind: "notch",
       notch: notch.id,
       edge: notch.edge,
-      at: centre ? notch.point.y : fromUpperEnd(edge, notch.at),
-      from: centre ? (piece.top === "top" ? "top-line" : "waist-line") : "edge-start",
+      at: centre ? notch.point.y : countedAlong(edge, notch),
+      from: centre ? topOrigin(piece.top) : notch.counts === undefined ? "edge-start" : "lower-end",
+      ...(notch.side === undefined ? {} : { side: notch.side }),
       by: notchWay(edge),
       pins: STOPS.has(notch.id),
     });
@@ -84,6 +91,33 @@ function pierceSteps(place: StepPlace, scale: number): readonly TableStep[] {
   return tipHoles(place.piece, scale).map(({ id, dart, tip, inside }) =>
     handStep(place, "notch", `pierce-${id.replace("/", "-")}`, { kind: "pierce", mark: id, dart, tip, inside }),
   );
+}
+
+/** Where a mark that is made on the cut piece lies. */
+function markAt({ marks }: Piece, id: string): Point | undefined {
+  return marks.find((mark) => mark.id === id)?.place.stitch;
+}
+
+/** A sleeve's slit is cut in both at once, so that they come out mirrored; then its pleat is chalked. */
+function slitSteps(place: StepPlace): readonly TableStep[] {
+  const { piece } = place;
+  const [hem, top] = [markAt(piece, "hem/slit"), markAt(piece, "slit/top")];
+  if (piece.part !== "sleeve" || hem === undefined || top === undefined) return [];
+  const slit = handStep(place, "notch", "slit", {
+    kind: "slit-pair",
+    across: hem.x,
+    up: hem.y - top.y,
+    on: hem.x < 1e-9 ? "fold" : "back",
+  });
+  const [first, second] = [markAt(piece, "hem/pleat-1"), piece.marks.find(({ id }) => id === "hem/pleat-2")];
+  if (first === undefined || second === undefined) return [slit];
+  const pleat = handStep(place, "notch", "pleat", {
+    kind: "pleat",
+    first: first.x,
+    second: second.place.stitch.x,
+    passesFold: second.side === "front",
+  });
+  return [slit, pleat];
 }
 
 function nameStep(place: StepPlace): TableStep {
@@ -101,17 +135,19 @@ function quarterSteps(place: StepPlace): readonly TableStep[] {
 
 /** Pieces of cloth that a piece is cut into: a half on the fold is one, a pair two. */
 function copiesOf({ cut }: Piece): number {
-  return cut.on === "fold" ? 1 : cut.copies;
+  return cut.copies;
 }
 
 /** What is done to a cut piece before it is lifted: notches, dart tips, and its name last. */
 export function afterCut(place: StepPlace, scale: number): readonly TableStep[] {
   // Two pieces of one group each have their notches: the step's id carries the piece, not the group.
   const own = { ...place, group: shortName(place.piece) };
-  return [...notchSteps(own), ...pierceSteps(own, scale), nameStep(own), ...quarterSteps(own)].map((step) => ({
-    ...step,
-    group: place.group,
-  }));
+  return [...notchSteps(own), ...pierceSteps(own, scale), ...slitSteps(own), nameStep(own), ...quarterSteps(own)].map(
+    (step) => ({
+      ...step,
+      group: place.group,
+    }),
+  );
 }
 
 /** Every piece as it lies on the table when all is cut. */

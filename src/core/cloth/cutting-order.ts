@@ -2,9 +2,8 @@ import type { ChalkStep, Draft, Piece } from "../chalk";
 import type { Inches } from "../length";
 import { certain } from "../result";
 import { afterCut, countPieces } from "./after-cut";
-import { type FoldGroup, fullerArmhole, wholeOf } from "./fold-plan";
-import { foldLeftOver, prepareStep, prepareSteps, workingGroups, workingSteps } from "./folding-steps";
-import { foldFour } from "./lay-fold";
+import { type FoldGroup, fullerArmhole, isShared, timesFolded, wholeOf } from "./fold-plan";
+import { foldAgain, foldLeftOver, prepareStep, prepareSteps, workingGroups, workingSteps } from "./folding-steps";
 import { ringSteps } from "./ring-steps";
 import {
   closeLast,
@@ -185,7 +184,9 @@ function oneFold(
     act.kind === "cut" ? act.edges.map((edge) => `${piece}/${edge}`) : [],
   );
   const notches = places.flatMap((place) => afterCut(place, order.scale));
-  const opening = openFold(first);
+  const times = timesFolded(first.piece, group);
+  const again = times > 1 ? [handStep(first, "cut", "cut-again", { kind: "cut-again", copies: times })] : [];
+  const opening = [...openFold(first), ...again];
   return [
     ...prepare,
     ...places.flatMap((place) => chalkSteps(place, place.piece.steps)),
@@ -205,21 +206,13 @@ function fourLayers(
   order: TableOrder,
 ): readonly TableStep[] {
   const place: StepPlace = { group: group.id, piece: back, layers: 4 };
-  const { endToEnd } = foldFour(usable, group.foldedWidth);
-  const folded = endToEnd ? { ...group, length: 2 * group.length } : group;
-  const again = handStep(place, "fold", "fold-again", {
-    kind: "fold-again",
-    foldedWidth: group.foldedWidth,
-    endToEnd,
-  });
   const recut = recutOf(front, back);
   const kept = [...recutReferences(front, recut.front), ...recutReferences(back, recut.back)];
   const cuts = cutSteps(place, order.shears, kept);
   const together = order.frontWithBack ? bothCurves(front, place, recut) : backFirst(front, place, recut);
   const left = order.frontWithBack ? [] : back.steps;
   return [
-    ...prepareSteps(folded, place, true),
-    again,
+    ...foldAgain(group, place, usable, true),
     ...together,
     checkStep(place, [back, front]),
     ...(recut.back === null ? cuts : cuts.map((step) => nameEdges(step, "armhole", "front"))),
@@ -361,7 +354,7 @@ export function orderSteps(draft: Draft, groups: readonly FoldGroup[], usable: I
       `piece ${id}`,
     );
   const half = (side: "front" | "back"): Piece => certain(wholeOf(draft, side), `a whole ${side}`);
-  const shared = groups.filter(({ fold }) => fold === "four-layers" || fold === "back-from-front");
+  const shared = groups.filter(isShared);
   const own = groups.filter((group) => !shared.includes(group));
   const order = orderOf(draft);
   const working = shared.length === 0 && order.workingPiece ? workingGroups(own, piece) : null;
@@ -371,6 +364,7 @@ export function orderSteps(draft: Draft, groups: readonly FoldGroup[], usable: I
     if (group.fold === "single") return first ? [prepareStep(place)] : [];
     const host = beside.get(group.id);
     if (host !== undefined) return [foldLeftOver(group, place, host)];
+    if (group.fold === "four-layers") return foldAgain(group, place, usable, first);
     return working === null ? prepareSteps(group, place, first) : workingSteps(working, group, place, first);
   };
   const alone = own.flatMap((group, index) => {

@@ -113,13 +113,27 @@ function refuseShared(front: Piece, back: Piece): Refusal | undefined {
   };
 }
 
+/** Halves of several alike that lie on folds of their own: two at once where the cloth is folded in four. */
+const isCutTwice = ({ cut }: Piece): boolean => cut.on === "fold" && cut.copies > 1;
+
+/** Front and back of the body that share a fold or an outline; whatever else lies in four is two of a kind. */
+export function isShared({ fold, pieces }: FoldGroup): boolean {
+  return fold === "back-from-front" || (fold === "four-layers" && pieces.length > 1);
+}
+
+/** How often what lies on a fold is chalked and cut, one after the other: each time as many as there are folds on one another. */
+export function timesFolded({ cut }: Piece, { layers }: Pick<FoldGroup, "layers">): number {
+  return cut.on === "fold" && layers > 1 ? Math.max(1, Math.ceil((2 * cut.copies) / layers)) : 1;
+}
+
 /** Pieces that are chalked from one fold: an inner panel with the outer ones drawn with it. */
-function foldOnce(draft: Draft, tick: Tick): readonly FoldGroup[] {
+function foldOnce(draft: Draft, tick: Tick, way: LayWay): readonly FoldGroup[] {
   const alone = draft.pieces.filter(({ drawnWith }) => drawnWith === null);
   return alone.map((piece) => {
     const together = [piece, ...draft.pieces.filter(({ drawnWith }) => drawnWith === piece.id)];
     if (piece.strip !== null || piece.cut.on === "single") return groupOf(piece.id, together, "single", tick);
     if (piece.cut.on === "across" || piece.cut.on === "quarter") return groupOf(piece.id, together, piece.cut.on, tick);
+    if (isCutTwice(piece) && way === "in-turn") return groupOf(piece.id, together, "four-layers", tick);
     const called = piece.lead && piece.part === "body" ? piece.half : null;
     return groupOf(called ?? piece.id, together, "one-fold", tick);
   });
@@ -136,7 +150,7 @@ export function planFolds(
   fold: FoldKind,
   way: LayWay = "in-turn",
 ): Result<readonly FoldGroup[], Refusal> {
-  const groups = groupPieces(draft, fold);
+  const groups = groupPieces(draft, fold, fold === "four-layers" ? "in-turn" : way);
   // Four layers are a fold of their own: no other lies beside them.
   if (!groups.ok || fold === "four-layers" || way === "in-turn") return groups;
   return succeed(shareFold(groups.value, way));
@@ -166,9 +180,9 @@ function centreInTheWay(draft: Draft, front: Piece, back: Piece): string | undef
   return front.origin === "fold" ? undefined : "cut-fold";
 }
 
-function groupPieces(draft: Draft, fold: FoldKind): Result<readonly FoldGroup[], Refusal> {
+function groupPieces(draft: Draft, fold: FoldKind, way: LayWay): Result<readonly FoldGroup[], Refusal> {
   const tick = givenTick(draft.given);
-  const once = foldOnce(draft, tick);
+  const once = foldOnce(draft, tick, way);
   if (fold === "one-fold") return succeed(once);
   const [front, back] = [wholeOf(draft, "front"), wholeOf(draft, "back")];
   const shared = { conflicts: ["choices.fold"], numbers: {}, nearest: "one-fold" };

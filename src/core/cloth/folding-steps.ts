@@ -1,5 +1,7 @@
 import type { Piece } from "../chalk";
+import type { Inches } from "../length";
 import type { FoldGroup } from "./fold-plan";
+import { foldFour } from "./lay-fold";
 import { type HandAct, handStep, type StepPlace, type TableStep } from "./steps";
 
 /** How the cloth is made to lie for a group: folded for it alone, or for the whole garment when its first group is chalked. */
@@ -31,6 +33,14 @@ export function prepareSteps(group: FoldGroup, place: StepPlace, isFirst: boolea
   return isFirst || group.way === "in-turn" ? [prepareStep(place), folding] : [folding];
 }
 
+/** Cloth folded twice: once along, then side by side or, where four widths do not go into it, end to end. */
+export function foldAgain(group: FoldGroup, place: StepPlace, usable: Inches, isFirst: boolean): readonly TableStep[] {
+  const { endToEnd } = foldFour(usable, group.foldedWidth);
+  const folded = endToEnd ? { ...group, length: 2 * group.length } : group;
+  const again: HandAct = { kind: "fold-again", foldedWidth: group.foldedWidth, endToEnd };
+  return [...prepareSteps(folded, place, isFirst), handStep(place, "fold", "fold-again", again)];
+}
+
 /** A small piece is folded from what a larger one left: nothing is taken off the cloth for it. */
 export function foldLeftOver({ foldedWidth, length }: FoldGroup, place: StepPlace, leftBeside: string): TableStep {
   return handStep(place, "fold", "fold-in", { kind: "fold-in", foldedWidth, length, leftBeside });
@@ -41,8 +51,8 @@ export function workingGroups(
   groups: readonly FoldGroup[],
   pieceOf: (id: string) => Piece,
 ): readonly FoldGroup[] | null {
-  const isFacing = ({ pieces }: FoldGroup) => pieces.some((id) => pieceOf(id).part === "finish");
-  const halves = groups.filter((group) => !isFacing(group) && group.fold === "one-fold" && group.way === "in-turn");
+  const isBody = ({ pieces }: FoldGroup) => pieces.some((id) => ["body", "skirt"].includes(pieceOf(id).part));
+  const halves = groups.filter((group) => isBody(group) && group.fold === "one-fold" && group.way === "in-turn");
   return halves.length === 2 ? halves : null;
 }
 

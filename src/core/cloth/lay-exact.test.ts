@@ -31,6 +31,7 @@ function strip(id: string, width: number, height: number, grain: LayUnit["grain"
     on: "single",
     copies: 1,
     layers: 2,
+    together: false,
     small: false,
     outline,
     cuts: [outline],

@@ -164,7 +164,7 @@ function sectionsFor(order: LayOrder, way: LayWay): readonly Result<readonly Sec
  * @returns at least one, or the refusal: which piece is too wide, and the width that would do
  */
 export function planSections(order: LayOrder, way: LayWay): Result<readonly (readonly SectionPlan[])[], LayRefusal> {
-  const four = order.units.find(({ layers }) => layers === 4);
+  const four = order.units.find(({ together }) => together);
   if (four !== undefined && way !== "in-turn") return refuse(four, 0, "not-this-fold");
   const all = sectionsFor(order, way);
   const made = all.flatMap((result) => (result.ok ? [result.value] : []));

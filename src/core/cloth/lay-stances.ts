@@ -149,8 +149,10 @@ function widths(unit: LayUnit): readonly number[] {
   return unit.grain === "either" ? [box.right - box.left, box.bottom - box.top] : [box.right - box.left];
 }
 
+const mostLayers = (lanes: readonly Lane[]): number => Math.max(2, ...lanes.map(({ layers }) => layers));
+
 function copiesIn(unit: LayUnit, open: boolean, lanes: readonly Lane[]): number {
-  if (unit.on === "fold") return 1;
+  if (unit.on === "fold") return open ? unit.copies : Math.ceil((2 * unit.copies) / mostLayers(lanes));
   if (unit.on === "pair") return open ? 2 : 1;
   return lanes.some(({ layers }) => layers === 1) ? unit.copies : Math.ceil(unit.copies / 2);
 }

@@ -3,7 +3,7 @@ import { at, joinOutlines, type Point, polygonArea } from "../geometry";
 import type { Inches } from "../length";
 import { certain } from "../result";
 import { SELVEDGE } from "./cloth";
-import type { FoldGroup } from "./fold-plan";
+import { type FoldGroup, isShared } from "./fold-plan";
 
 /** How a unit may lie to the grain: along the cloth, along or across it, or at 45°. */
 export type Grain = "length" | "either" | "bias";
@@ -17,9 +17,12 @@ export interface LayUnit {
   readonly pieces: readonly string[];
   /** `fold`: half a piece, its centre on a fold. `pair`: twice, as left and right. `single`: as often as `copies` says. */
   readonly on: "fold" | "pair" | "single";
+  /** Of a half on a fold: how often it lies on one, two of them on one another where the cloth is in four. */
   readonly copies: number;
-  /** Layers that it is cut through at once where it is folded: four for a body cut front on back. */
+  /** Layers that it is cut through at once where it is folded for itself. */
   readonly layers: 2 | 4;
+  /** Whether it is cut through all of them at once or not at all: front and back of a body. */
+  readonly together: boolean;
   /** Whether it only finishes the garment: it is cut from what the others leave. */
   readonly small: boolean;
   /** The cutting outline; its fold lies at 0 across, or its left edge where it has none. */
@@ -109,8 +112,9 @@ function unitOf(group: FoldGroup, pieces: readonly Piece[], clothWidth: Inches):
     cloth: first.cloth,
     pieces: group.pieces,
     on: group.fold === "four-layers" ? "fold" : on,
-    copies: first.cut.copies,
+    copies: isShared(group) && group.layers === 4 ? 2 : first.cut.copies,
     layers: group.fold === "four-layers" ? 4 : 2,
+    together: isShared(group) && group.layers === 4,
     small: isSmall(first),
     outline: thinOutline(joined),
     cuts: (ring ? [joined] : outlines).map((outline) => thinOutline(outline)),
@@ -138,6 +142,6 @@ export function unitSize({ outline }: LayUnit): { readonly width: Inches; readon
 
 /** Cloth that all of a unit's copies cover, in square inches. */
 export function unitArea(unit: LayUnit): number {
-  const layers = unit.on === "single" ? unit.copies : unit.layers;
-  return layers * polygonArea(unit.outline);
+  const times = unit.on === "pair" ? 2 : unit.on === "fold" ? 2 * unit.copies : unit.copies;
+  return times * polygonArea(unit.outline);
 }

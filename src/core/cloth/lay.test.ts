@@ -75,6 +75,7 @@ function unit(id: string, on: LayUnit["on"], outline: readonly Point[], more: Pa
     on,
     copies: 1,
     layers: 2,
+    together: false,
     small: false,
     outline,
     cuts: [outline],
@@ -199,7 +200,7 @@ describe("the way to fold", () => {
     expect(chosen.ok && chosen.value.saves).toBeGreaterThan(36);
   });
   it("four layers are a fold of their own: only in turn, twice the length where they go end to end", () => {
-    const order = mainOrder("shift-dress", {}, { width: 45 });
+    const order = mainOrder("shift-dress", { sleeve: "none" }, { width: 45 });
     expect(tryWays(order, "main", 1).flatMap((answer) => ("plan" in answer ? [answer.way] : []))).toEqual(["in-turn"]);
     const plan = lay(order, "in-turn", 1);
     expect(plan.sections[0]?.fold.kind).toBe("four-layers");

@@ -15,8 +15,8 @@ function foldAct(group: FoldGroup, copies: number): HandAct {
 }
 
 /** A whole ring is cut open along one of its folds where what it is sewn into opens, or where another follows it. */
-function isSlashed({ cut, notches }: Piece): boolean {
-  return cut.on === "quarter" && (cut.copies > 1 || notches.some(({ id }) => id === "zip-end"));
+function isSlashed({ part, cut, notches }: Piece): boolean {
+  return part === "skirt" && cut.on === "quarter" && (cut.copies > 1 || notches.some(({ id }) => id === "zip-end"));
 }
 
 /**

@@ -107,10 +107,13 @@ describe("after the cut", () => {
       ["centre-front", 2],
       ["side-front", 2],
       ["bodice-back", 2],
+      ["sleeve", 2],
       ["placket", 1],
       ["under-placket", 1],
+      ["cuff", 2],
+      ["sleeve-placket", 2],
     ]);
-    expect(count?.text).toMatch(/^8 cut: 8 main\./);
+    expect(count?.text).toMatch(/^14 cut: 14 main\./);
   });
 });
 

@@ -1,4 +1,4 @@
-import type { ChalkStep, ClothId, LineId, Piece, PieceName, StripRound } from "../chalk";
+import type { ChalkStep, ClothId, JoinSide, LineId, Piece, PieceName, StripRound, TopOrigin } from "../chalk";
 import type { Inches } from "../length";
 
 /** What is done in which part of the work; each is one screen a group, but for chalking: one a placement. */
@@ -53,12 +53,26 @@ export type HandAct =
   | { readonly kind: "separate"; readonly keep: string }
   | { readonly kind: "re-cut"; readonly edges: readonly string[] }
   | { readonly kind: "open-fold" }
+  /** A piece on the fold that is cut twice from folds of its own: laid on the next fold and chalked round. */
+  | { readonly kind: "cut-again"; readonly copies: number }
+  /** Both of a pair laid right sides together and slit at once. */
+  | {
+      readonly kind: "slit-pair";
+      readonly across: Inches;
+      readonly up: Inches;
+      /** On the back half, or on the fold itself. */
+      readonly on: "back" | "fold";
+    }
+  /** Both lines of a pleat, from the fold; one that passed it lies on the front half. */
+  | { readonly kind: "pleat"; readonly first: Inches; readonly second: Inches; readonly passesFold: boolean }
   | {
       readonly kind: "notch";
       readonly notch: string;
       readonly edge: string;
       readonly at: Inches;
-      readonly from: "top-line" | "waist-line" | "edge-start";
+      readonly from: TopOrigin | "edge-start" | "lower-end";
+      /** Which half of a piece on the fold is notched; left out where both are. */
+      readonly side?: JoinSide;
       readonly by: NotchWay;
       /** Two pins side by side: here the stitching stops or changes. */
       readonly pins: boolean;

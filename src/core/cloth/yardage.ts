@@ -3,7 +3,7 @@ import type { Finding } from "../checks";
 import { polygonArea } from "../geometry";
 import { fromCentimetres, type Inches, roundUpToStep } from "../length";
 import { type Cloth, SELVEDGE, usableWidth } from "./cloth";
-import { type FoldGroup, reachOf } from "./fold-plan";
+import { type FoldGroup, reachOf, timesFolded } from "./fold-plan";
 import { foldFour } from "./lay-fold";
 import { isSmall } from "./lay-unit";
 import { placeOnLeftOvers } from "./left-overs";
@@ -41,15 +41,23 @@ function widthWanted({ fold, foldedWidth, length }: FoldGroup): Inches {
   return fold === "across" ? length : 2 * foldedWidth;
 }
 
+/** What a group takes of the width: four times its folded part where that lies in four side by side. */
+function widthTaken(group: FoldGroup, usable: Inches): Inches {
+  return group.fold === "four-layers" && !foldsAcross(group, usable) ? 4 * group.foldedWidth : widthWanted(group);
+}
+
 /** Whether a doubled part of four layers can lie side by side, or must be folded again across. */
 function foldsAcross(group: FoldGroup, usable: Inches): boolean {
   return group.fold === "four-layers" && foldFour(usable, group.foldedWidth).endToEnd;
 }
 
-function groupLength(group: FoldGroup, usable: Inches, copies: number): Inches {
+function groupLength(pieces: readonly Piece[], group: FoldGroup, usable: Inches): Inches {
+  const copies = copiesOf(pieces, group);
   if (group.fold === "across") return 2 * group.foldedWidth * copies;
   if (group.fold === "quarter") return 2 * group.length * copies;
-  return foldsAcross(group, usable) ? 2 * group.length : group.length;
+  const first = pieces.find(({ id }) => id === group.pieces[0]);
+  const times = first === undefined ? 1 : timesFolded(first, group);
+  return times * (foldsAcross(group, usable) ? 2 * group.length : group.length);
 }
 
 /** How often an outline lies in its piece: a half on the fold twice, a quarter four times. */
@@ -169,8 +177,8 @@ export function measureCloth(draft: Draft, groups: readonly FoldGroup[], cloth: 
     const smalls = folded.filter(({ id }) => beside.get(id) === group.id);
     const second = Math.max(0, ...smalls.map(({ foldedWidth }) => foldedWidth));
     return {
-      width: Math.max(0, usable - widthWanted(group) - 2 * second),
-      length: groupLength(group, usable, copiesOf(draft.pieces, group)),
+      width: Math.max(0, usable - widthTaken(group, usable) - 2 * second),
+      length: groupLength(draft.pieces, group, usable),
     };
   });
   const used = left.reduce((sum, { length }) => sum + length, 0) + stripLength(draft.pieces, groups, left, cloth.width);

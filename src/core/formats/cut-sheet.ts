@@ -18,6 +18,8 @@ const mark = v.object({
   reading: v.number(),
   terms: v.array(term),
   cutTerms: v.array(term),
+  /** Of a piece on its fold: the half that it lies on; left out where on both. */
+  half: v.optional(v.picklist(["front", "back"])),
 });
 
 const edge = v.object({
@@ -71,7 +73,16 @@ const piece = v.object({
       sewn: v.boolean(),
     }),
   ),
-  notches: v.array(v.object({ id: v.string(), edge: v.string(), at: v.number(), point })),
+  notches: v.array(
+    v.object({
+      id: v.string(),
+      edge: v.string(),
+      at: v.number(),
+      point,
+      /** Of a piece on its fold: the half that is notched; left out where both are. */
+      half: v.optional(v.picklist(["front", "back"])),
+    }),
+  ),
   grain: v.object({ angle: v.number() }),
   /** Of a piece that was slashed and spread: its sectors as they come to lie, so that no paper is cut. */
   sectors: v.optional(v.array(v.object({ n: v.number(), path: v.string(), about: point, angle: v.number() }))),

@@ -8,7 +8,10 @@ const listOptions = (options: Readonly<Record<string, string>>) =>
   Object.entries(options).map(([option, label]) => ({ id: option, label }));
 
 function describeChoice([id, choice]: readonly [string, ChoiceDefinition]) {
-  const when = choice.when === undefined ? {} : { when: choice.when };
+  const when = {
+    ...(choice.when === undefined ? {} : { when: choice.when }),
+    ...(choice.whenAny === undefined ? {} : { whenAny: choice.whenAny }),
+  };
   const base = { id, label: choice.label, type: choice.kind, why: choice.why, ...when };
   switch (choice.kind) {
     case "option":

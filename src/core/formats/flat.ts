@@ -4,6 +4,7 @@ import type { SheetDrawing, SheetPiece } from "./cut-sheet";
 import { letInGodets } from "./flat-godets";
 import { hangSkirt, rucheLines } from "./flat-hanging";
 import type { FlatEdge, FlatHalf, FlatPiece } from "./flat-shapes";
+import { hangSleeve } from "./flat-sleeve";
 
 export type { FlatEdge, FlatHalf, FlatPiece } from "./flat-shapes";
 
@@ -155,6 +156,7 @@ function drawHalf(sheet: SheetDrawing, half: "front" | "back"): FlatHalf | null 
     ...sewn,
     ...letInGodets(sheet, hung),
     ...hangSkirt(sheet, { ...from, ...lowerEdge(sheet, [...sewn, ...hung]) }),
+    ...hangSleeve(sheet, [...sewn, ...hung]),
   ];
   const points = pieces.flatMap(({ edges }) => edges.flatMap((edge) => edge.points));
   if (points.length === 0) return null;
@@ -171,7 +173,8 @@ function drawHalf(sheet: SheetDrawing, half: "front" | "back"): FlatHalf | null 
 
 /**
  * A garment as a flat front and back, from its real pieces: stitching lines with darts sewn and panels joined, each half
- * right of its centre line; what hangs in folds, as it hangs. Chalked cloth, not a likeness: a sleeve, collar or band is left out.
+ * right of its centre line; what hangs in folds, as it hangs, and sleeves as they look worn. Chalked cloth, not
+ * a likeness: a collar or band is left out.
  */
 export function drawFlat(sheet: SheetDrawing): readonly FlatHalf[] {
   return (["front", "back"] as const).flatMap((half) => drawHalf(sheet, half) ?? []);

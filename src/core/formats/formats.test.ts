@@ -134,7 +134,7 @@ describe("what goes out", () => {
   });
   it("describes every rule, and says which no garment uses yet", () => {
     const catalogue = describeCatalogue();
-    expect(catalogue.rules.find(({ id }) => id === "capHeight")?.used).toBe(false);
+    expect(catalogue.rules.find(({ id }) => id === "lapelWidthFrom")?.used).toBe(false);
     expect(catalogue.rules.find(({ id }) => id === "zipHollow")?.used).toBe(true);
     expect(catalogue.garments[0]?.choices.find(({ id }) => id === "frontNeck")).toMatchObject({
       options: ["round", "v", "square", "scoop", "boat", "sweetheart"].map((id) => expect.objectContaining({ id })),

@@ -7,6 +7,7 @@ import {
   choiceDefault,
   writeList,
 } from "../chalk";
+import { impliedChoices } from "../garments";
 import { formatLengthWithUnit, type Inches, type Unit } from "../length";
 import {
   checkRuleValue,
@@ -167,9 +168,10 @@ export function readChoices(
   unit: Unit,
   metric: boolean,
 ): { readonly values: ChoiceValues; readonly errors: readonly OrderError[] } {
-  const values: Record<string, ChoiceValue> = Object.fromEntries(
-    Object.entries(definitions).map(([id, choice]) => [id, choiceDefault(choice, metric)]),
-  );
+  const values: Record<string, ChoiceValue> = {
+    ...Object.fromEntries(Object.entries(definitions).map(([id, choice]) => [id, choiceDefault(choice, metric)])),
+    ...impliedChoices(definitions, choices ?? {}),
+  };
   const errors: OrderError[] = [];
   for (const [id, raw] of Object.entries(choices ?? {})) {
     const path = `choices.${id.slice(0, 60)}`;

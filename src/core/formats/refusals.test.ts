@@ -152,6 +152,26 @@ const wishes: Readonly<Partial<Record<RefusalCode, readonly [Wish, RegExp]>>> = 
     { garment: "circle-skirt", choices: { circleShare: 3 }, card: { waist: 18 } },
     /with a radius of less than ½ in/,
   ],
+  "cap-too-high": [
+    { garment: "straight-dress", choices: { sleeve: "long" }, rules: { capHeight: 9 }, card: { armhole: 13 } },
+    /A cap that high leaves the sleeve no width/,
+  ],
+  "no-cap": [
+    { garment: "straight-dress", choices: { sleeve: "long" }, card: { armhole: 15, upperArm: 20 } },
+    /No sleeve cap of 2 in or more goes over an arm of 20 in/,
+  ],
+  "sleeve-too-short": [
+    { garment: "straight-dress", choices: { sleeve: "short", sleeveEnd: 4 } },
+    /A sleeve that ends at 4 in ends within its cap/,
+  ],
+  "sleeve-slit-too-long": [
+    { garment: "straight-dress", choices: { sleeve: "short", sleeveCuff: "buttoned", sleeveSlit: 7 } },
+    /A slit of 7 in is longer than the sleeve below its cap/,
+  ],
+  "flounce-leaves-no-sleeve": [
+    { garment: "straight-dress", choices: { sleeve: "flounce", flounceAt: 20 } },
+    /A flounce from 20 in above the end leaves no sleeve/,
+  ],
   "ruche-turns-too-far": [
     { garment: "ruched-skirt", choices: { rucheSpreads: "3; 3; 3; 3; 3" }, card: { bustSpan: 11 } },
     /would turn by 1\d\d° and lie over itself/,

@@ -46,7 +46,7 @@ function writeGroups(groups: readonly FoldGroup[], draft: Draft, usable: Inches)
   });
 }
 
-function writeSeam({ a, b, allowed, parts, ease, gathered, ...seam }: Seam): CutSheet["seams"][number] {
+function writeSeam({ a, b, allowed, parts, ease, gathered, says: _, ...seam }: Seam): CutSheet["seams"][number] {
   const meets = ease >= allowed[0] && ease <= allowed[1];
   return {
     ...seam,

@@ -10,7 +10,8 @@ const place = ({ x, y }: Point): [number, number] => [x, y];
 
 function writeMark(mark: Mark, unit: Unit): SheetMark {
   const [terms, cutTerms] = [writeTerms(mark.terms, unit), writeTerms(mark.cutTerms, unit)];
-  const base = { id: mark.id, reading: mark.stitch, terms, cutTerms };
+  const half = mark.side === undefined ? {} : { half: mark.side };
+  const base = { id: mark.id, reading: mark.stitch, terms, cutTerms, ...half };
   if (mark.line !== null) return { ...base, line: mark.line, stitch: mark.stitch, cut: mark.cut };
   return {
     ...base,
@@ -89,7 +90,13 @@ export function writePiece(piece: Piece, given: Given): SheetPiece {
       ...(dart.mouth === undefined ? {} : { mouth: [place(dart.mouth[0]), place(dart.mouth[1])] as const }),
       sewn: dart.sewn,
     })),
-    notches: piece.notches.map(({ id, edge, at, point }) => ({ id, edge, at, point: place(point) })),
+    notches: piece.notches.map(({ id, edge, at, point, side }) => ({
+      id,
+      edge,
+      at,
+      point: place(point),
+      ...(side === undefined ? {} : { half: side }),
+    })),
     grain: { angle: piece.grain },
     ...writeStrip(piece),
     ...writeSectors(piece),

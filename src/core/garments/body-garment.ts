@@ -10,10 +10,15 @@ import {
   offer,
   room,
   type SkirtKind,
+  type SleeveKind,
   skirtAdds,
   skirtKind,
   skirtUnderBody,
   skirtUnderBodyRules,
+  sleeveChoices,
+  sleeveKind,
+  sleeveNeeds,
+  sleeveRules,
 } from "../parts";
 import type { GarmentRules } from "../rules";
 import { ofCloth } from "./choice-parts";
@@ -27,49 +32,66 @@ export interface BodyGarment extends BodyStyle {
   readonly rules?: GarmentRules;
   /** Whether a skirt may hang from its waist, and which does where nothing is chosen. */
   readonly takesSkirt?: true | SkirtKind;
+  /** The sleeve that it has where nothing is chosen; none where it is left out. */
+  readonly sleeve?: SleeveKind;
 }
 
 const CHECKED_WITH: readonly MeasurementId[] = ["head", "knee", "waistToKnee", "shoulderToBust", "armhole"];
 
 /** A garment that is one body from the shoulder down: its choices, readings, rules and recipe follow from its style. */
-export function bodyGarment({ id, label, about, rules = {}, takesSkirt, ...style }: BodyGarment): Garment {
+export function bodyGarment({ id, label, about, rules = {}, takesSkirt, sleeve, ...style }: BodyGarment): Garment {
   const usual = takesSkirt === true ? "none" : takesSkirt;
+  const sleeved = (choices: ChoiceValues) => sleeveKind({ sleeve: sleeve ?? "none", ...choices });
   const hanging = (choices: ChoiceValues) => (usual === undefined ? null : skirtKind({ skirt: usual, ...choices }));
   return {
     id,
     label,
     about,
-    choices: choicesOf(style, usual),
+    choices: choicesOf(style, usual, sleeve),
     rules,
-    uses: [...new Set([...bodyRules(style), ...(usual === undefined ? [] : skirtUnderBodyRules)])],
+    uses: [...new Set([...bodyRules(style), ...sleeveRules, ...(usual === undefined ? [] : skirtUnderBodyRules)])],
     needs: (decisions) => {
-      const added = hanging(decisions.choices) === null ? [] : skirtAdds;
-      return [...new Set([...bodyNeeds(style, decisions), ...added])];
+      const { choices } = decisions;
+      const added = hanging(choices) === null ? [] : skirtAdds;
+      const arm = sleeved(choices);
+      const onArm = arm === null ? [] : sleeveNeeds({ ...choices, sleeve: arm });
+      return [...new Set([...bodyNeeds(style, decisions), ...added, ...onArm])];
     },
     checksWith: CHECKED_WITH,
     rooms: (choices) => [
       "body",
       ...(hanging(choices) === null ? [] : (["skirt"] as const)),
+      ...(sleeved(choices) === null ? [] : (["sleeve"] as const)),
       ...(finishesEdges(choices) ? (["finish"] as const) : []),
     ],
     recipe: (sheet) => {
       const { choices } = sheet.given;
       const skirt = hanging(choices);
+      const arm = sleeved(choices);
       const finished = finishesEdges(choices);
-      sheet.part("body", () => room("body").chalkBody(sheet, style, { waist: skirt !== null, edges: finished }));
+      const edges = finished || arm !== null;
+      sheet.part("body", () => room("body").chalkBody(sheet, style, { waist: skirt !== null, edges }));
       if (style.lower !== undefined && sheet.isOpen("lower-edge")) room("body").chalkLowerStrip(sheet, style.lower);
       if (skirt !== null) room("skirt").chalkSkirtUnderBody(sheet, skirt);
-      if (finished) room("finish").chalkFinish(sheet);
+      if (!edges) return;
+      const [neck, armhole] = [sheet.take("neck"), sheet.take("armhole")];
+      if (arm !== null) room("sleeve").chalkSleeve(sheet, arm, armhole);
+      if (finished) room("finish").chalkFinish(sheet, neck, armhole);
     },
   };
 }
 
 /** What a body asks, then how its edges end, then what hangs from it; how it is cut comes last, as it is made. */
-function choicesOf(style: BodyStyle, usual: SkirtKind | "none" | undefined): ChoiceDefinitions {
+function choicesOf(
+  style: BodyStyle,
+  usual: SkirtKind | "none" | undefined,
+  sleeve: SleeveKind | undefined,
+): ChoiceDefinitions {
   // Whatever reaches down to a hem may be cut shorter than the card says.
   const own = Object.entries(offer(style.ends === "hem" ? { ...style.offers, shorterBy: true } : style.offers));
   return Object.fromEntries([
     ...own.filter(([id]) => !ofCloth.has(id)),
+    ...Object.entries({ ...sleeveChoices, sleeve: { ...sleeveChoices.sleeve, default: sleeve ?? "none" } }),
     ...Object.entries(finishChoices),
     ...Object.entries(style.lower === undefined ? {} : lowerStripOffers[style.lower]),
     ...(usual === undefined

@@ -1,5 +1,5 @@
 import type { ChoicePart } from "../chalk";
-import { lowerStripOffers, skirtUnderBody, tableChoices } from "../parts";
+import { lowerStripOffers, skirtUnderBody, sleeveChoices, tableChoices } from "../parts";
 import type { Garment } from "./garment";
 
 const ofSkirt: ReadonlySet<string> = new Set([
@@ -19,6 +19,7 @@ export const ofCloth: ReadonlySet<string> = new Set([
 export function partOfChoice({ choices }: Pick<Garment, "choices">, id: string): ChoicePart {
   if (ofCloth.has(id)) return "cloth";
   const hasBody = choices.neckWidth !== undefined || choices.frontNeckDepth !== undefined;
+  if (Object.hasOwn(sleeveChoices, id)) return "sleeve";
   // A zip's end is asked of the body, and of a skirt that its zip runs on into.
   const both = id === "zipEnd" && choices.skirt === undefined;
   return !hasBody || (ofSkirt.has(id) && !both) ? "skirt" : "body";

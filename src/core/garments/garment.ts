@@ -55,6 +55,27 @@ function isCuttable({ stitch, cut }: Piece["outline"]): boolean {
   return isSimple(stitch) && isSimple(cut);
 }
 
+/**
+ * What an order says from its start: a sleeve of the garment's own. Orders that were kept before garments had sleeves do
+ * not say one, and have none.
+ */
+export function startChoices({ choices }: Pick<Garment, "choices">): ChoiceValues {
+  const { sleeve } = choices;
+  return sleeve === undefined || sleeve.default === "none" ? {} : { sleeve: String(sleeve.default) };
+}
+
+/** The choices of an order that was kept: one that says no sleeve where its garment has one is of before there were any. */
+export function keptChoices(garment: Pick<Garment, "choices"> | undefined, kept: ChoiceValues): ChoiceValues {
+  if (garment === undefined || kept.sleeve !== undefined) return kept;
+  return startChoices(garment).sleeve === undefined ? kept : { sleeve: "none", ...kept };
+}
+
+/** What some choices say of others that nobody told: an armhole that is faced or bound has no sleeve. */
+export function impliedChoices(definitions: ChoiceDefinitions, told: Readonly<Record<string, unknown>>): ChoiceValues {
+  const finished = told.armholeFinish === "faced" || told.armholeFinish === "bound";
+  return definitions.sleeve !== undefined && finished ? { sleeve: "none" } : {};
+}
+
 /** The choices of a garment as it is offered, before anything is decided. */
 export function defaultChoices(garment: Garment, metric: boolean): ChoiceValues {
   return Object.fromEntries(Object.entries(garment.choices).map(([id, choice]) => [id, choiceDefault(choice, metric)]));

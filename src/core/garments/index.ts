@@ -1,5 +1,13 @@
 export { bringParts, type PartsOrder } from "./bring-parts";
 export { findGarment, garments } from "./catalogue";
 export { partOfChoice } from "./choice-parts";
-export { defaultChoices, draftGarment, type Garment, type GarmentDecisions } from "./garment";
+export {
+  defaultChoices,
+  draftGarment,
+  type Garment,
+  type GarmentDecisions,
+  impliedChoices,
+  keptChoices,
+  startChoices,
+} from "./garment";
 export { nameGarment } from "./name-garment";

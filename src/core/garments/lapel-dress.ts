@@ -5,12 +5,13 @@ import { bodyGarment } from "./body-garment";
 /** The jacket body of a dress with a lapel: open in front to a break at the waist (craft: bodice, "jacket-bodied dress with a lapel"). */
 export const lapelDress = bodyGarment({
   id: "lapel-dress",
-  label: "Lapel dress, body",
+  label: "Lapel dress",
   about:
     "A jacket body with waist darts, the front overlapping and open to a break at the waist; a skirt below it by choice.",
   ends: "waist",
   takesSkirt: true,
   hem: "join",
+  sleeve: "jacket",
   offers: {
     ...neckOffers,
     frontNeck: "v",

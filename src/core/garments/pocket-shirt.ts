@@ -4,10 +4,11 @@ import { bodyGarment } from "./body-garment";
 /** A loose shirt with the bust dart moved into its panels, to carry pockets (craft: bodice, "loose shirt with panels of pockets"). */
 export const pocketShirt = bodyGarment({
   id: "pocket-shirt",
-  label: "Pocket shirt, body",
+  label: "Pocket shirt",
   about: "Loose, the bust dart moved into the panel seams, a seam at the centre back, sewn-on button bands.",
   ends: "hip",
   hem: "beyond-hip",
+  sleeve: "shirt",
   offers: {
     neckWidth: true,
     frontNeckDepth: true,

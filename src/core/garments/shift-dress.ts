@@ -9,6 +9,7 @@ export const shiftDress = bodyGarment({
   about: "Dartless and easy, straight from the chest to the hem, chalked once through four layers.",
   ends: "hem",
   hem: "beyond-hip",
+  sleeve: "tie-band",
   offers: {
     ...neckOffers,
     opening: ["slit", "none", "back-zip"],

@@ -5,11 +5,12 @@ import { shirtRules } from "./shirt-rules";
 /** Dartless, chalked in four layers, slit in front with sewn-on bands, a gathered band below (craft: bodice, "shirt dress"). */
 export const shirtDress = bodyGarment({
   id: "shirt-dress",
-  label: "Shirt dress, body",
+  label: "Shirt dress",
   about: "Dartless, chalked through four layers, a slit with button bands, a gathered band at the hem.",
   ends: "hem",
   hem: "beyond-hip",
   lower: "band",
+  sleeve: "gathered",
   offers: {
     neckWidth: true,
     frontNeckDepth: true,

@@ -5,10 +5,11 @@ import { shirtRules } from "./shirt-rules";
 /** Buttoned in front on a folded band, yoke and pleat behind, a curved hem (craft: bodice, "shirt"). */
 export const shirt = bodyGarment({
   id: "shirt",
-  label: "Shirt, body",
+  label: "Shirt",
   about: "Buttoned in front on a folded band, a yoke with a pleat behind, a curved hem.",
   ends: "hip",
   hem: "curved",
+  sleeve: "shirt",
   offers: {
     neckWidth: true,
     frontNeckDepth: true,

@@ -16,6 +16,10 @@ export const WORKED_CARD = {
   backWaist: 15.5,
   waistToHip: 9,
   fullLength: 42,
+  upperArm: 12,
+  elbow: 10.5,
+  wrist: 6.5,
+  sleeveLength: 23,
 } as const;
 
 export interface Worked {

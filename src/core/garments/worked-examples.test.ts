@@ -252,8 +252,11 @@ describe("how panels, yokes and strips lie on the cloth", () => {
     expect(shirt.groups.map(({ id, layers }) => [id, layers])).toEqual([
       ["front", 2],
       ["back", 2],
+      ["sleeve", 4],
       ["placket", 1],
       ["under-placket", 1],
+      ["cuff", 1],
+      ["sleeve-placket", 1],
     ]);
   });
   it("cuts panels apart last, when everything is chalked on both", () => {

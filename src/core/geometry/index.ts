@@ -20,6 +20,7 @@ export {
   crossPath,
   distanceToPath,
   flattenPath,
+  lengthToAcross,
   lengthToDepth,
   liesNear,
   meetCircles,
@@ -78,5 +79,6 @@ export {
   smoothOver,
   spreadAngle,
   spreadPiece,
+  spreadSectors,
 } from "./spread";
 export { readPathData, toPathData, toPolygonData } from "./svg";

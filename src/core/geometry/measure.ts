@@ -164,9 +164,18 @@ export function crossingAtLength(path: Path, length: Inches): PathCrossing {
 
 /** How far along the path its first crossing with that depth lies. */
 export function lengthToDepth(path: Path, down: Inches): Inches | undefined {
+  return lengthToLine(path, { normal: { x: 0, y: 1 }, offset: down });
+}
+
+/** How far along a path it first crosses a plumb line; undefined when it never does. */
+export function lengthToAcross(path: Path, across: Inches): Inches | undefined {
+  return lengthToLine(path, { normal: { x: 1, y: 0 }, offset: across });
+}
+
+function lengthToLine(path: Path, line: Parameters<typeof crossSegment>[2]): Inches | undefined {
   let before = 0;
   for (const { from, segment } of withStarts(path)) {
-    const parameter = crossSegment(from, segment, { normal: { x: 0, y: 1 }, offset: down })[0];
+    const parameter = crossSegment(from, segment, line)[0];
     if (parameter !== undefined) return before + partLength(from, segment, parameter);
     before += segmentLength(from, segment);
   }

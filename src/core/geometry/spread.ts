@@ -140,8 +140,8 @@ export function smoothOver(stretches: readonly Path[]): SmoothEdge {
   return { path: joinPaths([first[0], { start: pathEnd(first[0]), segments: curves }, last[1]]), between };
 }
 
-/** Slashes a piece along its lines and spreads it, outwards from the sector that is held. */
-export function spreadPiece(plan: SpreadPlan): Spread {
+/** Slashes a piece along its lines and spreads its sectors, outwards from the one that is held; an edge of it may be nothing. */
+export function spreadSectors(plan: SpreadPlan): Pick<Spread, "sectors" | "turned"> {
   const { lines, held } = plan;
   const moves: RigidMove[] = Array.from({ length: lines.length + 1 }, () => STILL);
   for (let index = held; index < lines.length; index++)
@@ -161,10 +161,16 @@ export function spreadPiece(plan: SpreadPlan): Spread {
     return { move, opened: lie(opened[index] as Path), hinge: lie(hinge[index] as Path) };
   });
   const angles = moves.map(({ angle }) => angle);
+  return { sectors, turned: Math.max(...angles) - Math.min(...angles) };
+}
+
+/** Slashes a piece and spreads it, both edges drawn smoothly over its sectors. */
+export function spreadPiece(plan: SpreadPlan): Spread {
+  const { sectors, turned } = spreadSectors(plan);
   return {
     sectors,
     opened: smoothOver(sectors.map((sector) => sector.opened)),
     hinge: smoothOver(sectors.map((sector) => sector.hinge)),
-    turned: Math.max(...angles) - Math.min(...angles),
+    turned,
   };
 }

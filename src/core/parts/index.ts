@@ -18,4 +18,5 @@ export {
   skirtUnderBody,
   skirtUnderBodyRules,
 } from "./skirt";
+export { type SleeveKind, sleeveChoices, sleeveKind, sleeveKinds, sleeveNeeds, sleeveRules } from "./sleeve";
 export { tableChoices } from "./table-choices";

@@ -1,11 +1,13 @@
 import type * as bodyRoom from "./body/body-room";
 import type * as finishRoom from "./finish/finish-room";
 import type * as skirtRoom from "./skirt/skirt-room";
+import type * as sleeveRoom from "./sleeve/sleeve-room";
 
 /** What chalks each part of a garment. */
 export interface Rooms {
   readonly body: typeof bodyRoom;
   readonly skirt: typeof skirtRoom;
+  readonly sleeve: typeof sleeveRoom;
   readonly finish: typeof finishRoom;
 }
 

@@ -9,6 +9,7 @@ type Kept = { -readonly [Id in RoomId]?: Rooms[Id] };
 const bring: Bring = {
   body: () => import("./body/body-room"),
   skirt: () => import("./skirt/skirt-room"),
+  sleeve: () => import("./sleeve/sleeve-room"),
   finish: () => import("./finish/finish-room"),
 };
 const here: Kept = {};

@@ -1,7 +1,8 @@
 import { describe, expect, it } from "vitest";
 import { tableScreens } from "../formats";
-import { garments } from "../garments";
+import { findGarment, garments } from "../garments";
 import { type Worked, workedSheet } from "../garments/worked-client.test-data";
+import { sleeveKinds } from "../parts";
 import { mostAtTable } from "./most-at-table.test-data";
 
 /** Placements of a sheet as a tailor would tell them: what is read, cuts marked with a c, a hair with +. */
@@ -121,10 +122,22 @@ it("lengths read from the cloth's edge start there, ticks for single levels too"
   expect(edge?.readings.map(({ at }) => at - 0.5)).toEqual(top?.readings.map(({ at }) => at));
 });
 
+const sleeveless = (id: string) => (findGarment(id)?.choices.sleeve === undefined ? {} : { sleeve: "none" });
+
+it.each(sleeveKinds)("a sleeve (%s) is chalked in at most nine layings", (sleeve) => {
+  const { placements = [] } = workedSheet("straight-dress", { choices: { sleeve } });
+  const most = Math.max(
+    ...["sleeve", "sleeve-front", "sleeve-back"].map((id) => placements.filter(({ group }) => group === id).length),
+  );
+  expect(most).toBeGreaterThan(2);
+  expect(most).toBeLessThanOrEqual(9);
+});
+
 it.each(garments.map(({ id }) => [id, ...(mostAtTable[id] ?? [0, 0])] as const))(
   "%s: at most %d layings of the tape and %d screens",
   (id, placements, screens) => {
-    const sheet = workedSheet(id);
+    // A sleeve has layings of its own: what the body takes is what it took before.
+    const sheet = workedSheet(id, { choices: sleeveless(id) });
     expect(sheet.placements?.length).toBeLessThanOrEqual(placements);
     expect(tableScreens(sheet, "placements").length).toBeLessThanOrEqual(screens);
   },

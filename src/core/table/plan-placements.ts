@@ -1,6 +1,7 @@
 import type { LineId } from "../chalk";
 import type { TableStep } from "../cloth";
 import { readOnTape, type Tick } from "../length";
+import { CAP_TOP } from "./cap-uses";
 import { cutWide, drawnBy, offsetBy } from "./drawn";
 import { type Made, type Placement, type Reading, slots, type ThenAct, type ThenActKind } from "./placement";
 import { type ChalkRun, pieceIn } from "./run";
@@ -17,7 +18,7 @@ interface Open {
   readonly steps: string[];
 }
 
-const lineSlots: readonly LineId[] = ["bust", "underbust", "waist", "hip", "flare", "hem"];
+const lineSlots: readonly LineId[] = ["bust", "underbust", "waist", "hip", "flare", "biceps", "elbow", "wrist", "hem"];
 
 /** Where a laying comes among the others: its slot; a level of its own comes before the first line below it. */
 function rankOf(run: ChalkRun, laying: Laying, piece: string): number {
@@ -91,6 +92,7 @@ const THEN_ORDER: readonly ThenActKind[] = [
   "lay-on",
   "trace",
   "plumb",
+  "slant",
   "beside",
   "rule",
   "curve",
@@ -250,6 +252,12 @@ function rubOut(plan: Plan): void {
     const mark = step.chalk?.marks[0] ?? "";
     const last = bySlot(plan, "middle") ?? lastOf(plan, step.piece, [mark]);
     last?.acts.push(thenAct("rub-out", step.piece, { from: "shoulder/tip", to: mark, names: [mark] }));
+  }
+  for (const step of plan.run.steps) {
+    if (step.chalk?.act.kind !== "slant-line") continue;
+    const { to } = step.chalk.act;
+    const cap = plan.drawnAt.get(`${step.piece}|cap`) ?? bySlot(plan, "slant");
+    cap?.acts.push(thenAct("rub-out", step.piece, { from: CAP_TOP, to, names: [to] }));
   }
   const lengths = bySlot(plan, "lengths");
   const helps = lengths?.readings.filter(({ is }) => is === "help") ?? [];

@@ -24,6 +24,8 @@ export const lengthNames = [
   "length",
   "depth",
   "waist",
+  "cap",
+  "biceps",
 ] as const;
 export type LengthName = (typeof lengthNames)[number];
 
@@ -100,6 +102,7 @@ function isInner(piece: Piece): boolean {
 
 /** Where a piece's diagonal starts: the neck point, an outer panel's upper corner, or the corner at the origin below a yoke. */
 function diagonalTop(piece: Piece): Point | undefined {
+  if (piece.top === "cap") return edgeWith(piece, "cap")?.stitch.start;
   const panel = edgeWith(piece, "panel");
   if (piece.drawnWith !== null && panel !== undefined) return upper(panel);
   const neck = edgeWith(piece, "neck");
@@ -160,6 +163,13 @@ function centreLength(piece: Piece, metric: boolean): CheckLength | null {
   return straightLength(piece, "centre", [innerEnd(neck), innerEnd(bottom)], metric);
 }
 
+/** Across the biceps line, from the fold or the cap's top to the underarm. */
+function bicepsLength(piece: Piece, metric: boolean): CheckLength | null {
+  const underarm = piece.marks.find(({ id }) => id === "biceps/side")?.place.stitch;
+  if (underarm === undefined) return null;
+  return straightLength(piece, "biceps", [{ x: 0, y: underarm.y }, underarm], metric);
+}
+
 const ROLES: Readonly<Partial<Record<LengthName, readonly EdgeRole[]>>> = {
   side: ["side"],
   armhole: ["armhole"],
@@ -168,6 +178,7 @@ const ROLES: Readonly<Partial<Record<LengthName, readonly EdgeRole[]>>> = {
   join: ["join"],
   panel: ["panel"],
   waist: ["waist"],
+  cap: ["cap"],
 };
 
 function drawLengths(piece: Piece, metric: boolean): Draw {
@@ -177,6 +188,7 @@ function drawLengths(piece: Piece, metric: boolean): Draw {
       return ends === null ? null : straightLength(piece, name, ends, metric);
     }
     if (name === "centre") return centreLength(piece, metric);
+    if (name === "biceps") return bicepsLength(piece, metric);
     const edge = name === "hem" ? lowerEdge(piece) : edgeWith(piece, ...(ROLES[name] ?? []));
     return edge === undefined ? null : edgeLength(piece, name, edge, metric);
   };
@@ -242,6 +254,7 @@ const LEAST_ABOVE: Inches = 4;
 
 /** Which edges tell whether a piece is right, in the order in which they are measured. */
 function namesFor(piece: Piece): readonly LengthName[] {
+  if (piece.top === "cap") return ["diagonal", "cap", "biceps", "side", "hem"];
   if (hangsFromWaist(piece)) return ["diagonal", "side", "waist", "hem", "centre"];
   if (isInner(piece)) return ["diagonal", "panel", "shoulder", "neck", "join", "hem", "centre"];
   if (piece.drawnWith !== null) return ["diagonal", "panel", "armhole", "shoulder", "join", "side", "hem"];

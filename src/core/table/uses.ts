@@ -1,7 +1,8 @@
-import { type ChalkAct, type Edge, isDartLine, type Piece } from "../chalk";
+import { type ChalkAct, type Edge, isDartLine, type Piece, topOrigin } from "../chalk";
 import type { TableStep } from "../cloth";
 import { at, flattenPath, type Path, type Point, pathEnd, subtract } from "../geometry";
 import type { Inches } from "../length";
+import { offSlantUse, slantUse, walkedCapUse } from "./cap-uses";
 import type { PlacementOrigin, Slot } from "./placement";
 import { type ChalkRun, markIn, namedLine, originAt, pieceIn } from "./run";
 import { type ExactReading, frame, type Laying, laying, reading, thenAct, type Use } from "./use";
@@ -19,7 +20,7 @@ const ON_LINE: Inches = 1 / 64;
 
 /** The tape down the origin line: from the top line, or from the cloth's edge by house rule. */
 function lengths(run: ChalkRun, step: TableStep): Laying {
-  const top = pieceIn(run, step.piece).top === "top" ? "top-line" : "waist-line";
+  const top = topOrigin(pieceIn(run, step.piece).top);
   const origin = step.chalk?.from === "cloth-edge" ? "cloth-edge" : top;
   // A tick that is read from the top line goes on the same tape, whatever the house reads its lines from.
   const usual = run.steps.some(({ chalk }) => chalk?.act.kind === "guide-line" && chalk.from === "cloth-edge");
@@ -248,6 +249,7 @@ function guideUse(run: ChalkRun, step: TableStep, piece: Piece, line: string): U
 
 function alongUse(step: TableStep, piece: Piece, act: Extract<ChalkAct, { kind: "along" }>): Use {
   if (act.mark === "side/dart-upper") return sideDartUse(step, piece, act.mark);
+  if (act.edge === "cap") return walkedCapUse(step, piece, act);
   const originMark = act.edge === "shoulder" ? "top/neck" : "shoulder/tip";
   return {
     laying: laying("panel", "along", { origin: "mark", originMark, direction: "along", on: act.edge }),
@@ -373,6 +375,10 @@ export function usesOf(run: ChalkRun, step: TableStep): readonly Use[] {
       return [dropUse(step, piece, act.mark)];
     case "scoop":
       return [scoopUse(step, piece, act.mark)];
+    case "slant-line":
+      return [slantUse(step, piece, act.to)];
+    case "off-slant":
+      return [offSlantUse(run, step, piece, act)];
     case "lengthen":
       return footUse(step, piece, act.mark);
     case "at":

@@ -1,7 +1,8 @@
 export { type CraftWord, craftWords, findCraftWords } from "./english/craft-words";
 export { sayDate } from "./english/dates";
 export { wordAbsurdReading, wordLengthProblem, wordMissingReading } from "./english/entry";
-export { type FindingWording, wordFinding } from "./english/findings";
+export type { FindingWording } from "./english/finding-words";
+export { wordFinding } from "./english/findings";
 export {
   type ChangeWording,
   clothNames,

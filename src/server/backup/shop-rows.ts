@@ -1,5 +1,6 @@
 import * as v from "valibot";
 import { cutSheetSchema, keptCheckSchema } from "@/core/formats";
+import { findGarment, keptChoices } from "@/core/garments";
 import { orderStates, type ShopRows } from "@/db";
 import { storedCloth } from "../stored-cloth";
 
@@ -140,7 +141,11 @@ export class RowCollector {
     if (this.#problem !== null) return null;
     // The schemas say the same as the tables.
     const rows = { ...this.#rows, shop: this.#shop } as unknown as ShopRows;
-    const orders = rows.orders.map((order) => ({ ...order, unit: order.unit ?? rows.shop.unit }));
+    const orders = rows.orders.map((order) => ({
+      ...order,
+      unit: order.unit ?? rows.shop.unit,
+      choices: keptChoices(findGarment(order.garment), order.choices),
+    }));
     const why = disagreement({ ...rows, orders }, this.#sheets);
     if (why !== null) this.#wrong(why);
     return why === null ? { ...rows, orders } : null;

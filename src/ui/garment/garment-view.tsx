@@ -32,7 +32,12 @@ function shown(decided: DecisionValue | undefined, drawn: DecisionValue | undefi
   return typeof drawn === "number" ? drawn : (decided ?? drawn ?? "");
 }
 
-const PART_NAMES: Readonly<Record<ChoicePart, string>> = { body: "Body", skirt: "Skirt", cloth: "On the cloth" };
+const PART_NAMES: Readonly<Record<ChoicePart, string>> = {
+  body: "Body",
+  sleeve: "Sleeve",
+  skirt: "Skirt",
+  cloth: "On the cloth",
+};
 
 /** The room for the cloth, beside the flat or under it. */
 const ROOM_ASPECT = 0.8;

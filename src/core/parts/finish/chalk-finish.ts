@@ -147,9 +147,8 @@ function chalkFacings(sheet: Sheet, finish: Finish, neck: OpenEdge, armhole: Ope
 }
 
 /** Finishes the neck and the armholes that no collar and no sleeve is sewn to (craft: bodice, collars). */
-export function chalkFinish(sheet: Sheet): void {
+export function chalkFinish(sheet: Sheet, neck: OpenEdge, armhole: OpenEdge): void {
   const { given } = sheet;
-  const [neck, armhole] = [sheet.take("neck"), sheet.take("armhole")];
   const { neckFinish, facingDepth } = decideAll(finishChoices, {}, { ...given, step: givenStep(given) });
   const finish: Finish = { neck: neckFinish, armhole: armholeFinish(given), facingDepth };
   if (finish.neck === "facing" || finish.armhole === "faced") chalkFacings(sheet, finish, neck, armhole);

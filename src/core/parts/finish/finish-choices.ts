@@ -1,4 +1,4 @@
-import type { ChoiceDefinitions, ChoiceValues } from "../../chalk";
+import { armholeFinish, type ChoiceDefinitions, type ChoiceValues } from "../../chalk";
 import { both } from "../../length";
 
 /** How the open edges of a body end where no other part is sewn to them. */
@@ -23,11 +23,13 @@ export const finishChoices = {
     label: "Armhole",
     options: { sleeve: "Left for a sleeve", faced: "Faced", bound: "Bound" },
     default: "sleeve",
+    when: { sleeve: ["none"] },
     why: "Without a sleeve the tip lies further in and the underarm higher, or the bare armhole gapes and shows.",
   },
 } as const satisfies ChoiceDefinitions;
 
 /** Whether anything is of a body is finished under the choices. */
-export function finishesEdges({ neckFinish = "none", armholeFinish = "sleeve" }: ChoiceValues): boolean {
-  return neckFinish !== "none" || armholeFinish !== "sleeve";
+export function finishesEdges(choices: ChoiceValues): boolean {
+  const { neckFinish = "none" } = choices;
+  return neckFinish !== "none" || armholeFinish({ choices }) !== "sleeve";
 }

@@ -1,21 +1,10 @@
 import { type DoubtCode, measurements } from "../../body";
 import type { Finding, FindingId } from "../../checks";
 import { formatLengthWithUnit, type Inches, type Unit } from "../../length";
+import type { FindingWording, Spoken } from "./finding-words";
 import { capital, nameLine, namePiece, nameSeam, thePiece } from "./names";
+import { sleeveFindings } from "./sleeve-findings";
 import { wordLedgerWhy } from "./terms";
-
-export interface FindingWording {
-  readonly text: string;
-  readonly remedy: string;
-}
-
-/** A finding with its lengths ready to be said. */
-interface Spoken {
-  readonly finding: Finding;
-  readonly say: (name: string) => string;
-  readonly label: string;
-  readonly against: string;
-}
 
 /** What a ledger row is about: its take-out, its declaration, or a figure note in its own words. */
 const why = ({ words }: Finding): string => wordLedgerWhy(words?.why ?? "", words?.said);
@@ -70,6 +59,7 @@ const lateNames: Readonly<Record<string, string>> = {
 const BOUND = "Drawn a little tight round a curve, a bias strip lies flat; the bound edge has no allowance.";
 
 const findings: Readonly<Record<FindingId, (spoken: Spoken) => FindingWording>> = {
+  ...sleeveFindings,
   "take-out-not-given-back": ({ finding, say }) => ({
     text: `On the ${nameLine(finding.line ?? "")} of ${thePiece(finding.piece ?? "")}, ${say("removed")} was taken out (${why(finding)}) and ${say("givenBack")} given back.`,
     remedy: "Add the difference at the side on that line.",

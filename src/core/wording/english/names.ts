@@ -9,6 +9,10 @@ export const lineNames: Readonly<Record<LineId, string>> = {
   waist: "waist line",
   hip: "hip line",
   flare: "flare line",
+  cap: "cap line",
+  biceps: "biceps line",
+  elbow: "elbow line",
+  wrist: "wrist line",
   hem: "hem line",
 };
 
@@ -18,6 +22,8 @@ export const originNames: Readonly<Record<Origin, string>> = {
   "centre-line": "from the centre-front line",
   "top-line": "from the top line",
   "waist-line": "from the waist line",
+  "cap-line": "from the cap line",
+  "slant-line": "off the slanted line",
   "cloth-edge": "from the cloth's edge",
   "lowest-mark": "from the lowest mark of the side",
   "armhole-line": "from the armhole line",
@@ -63,6 +69,14 @@ const edgeNames: Readonly<Record<string, string>> = {
   armhole: "armhole",
   closing: "closing edge",
   "closing-2": "second closing edge",
+  cap: "cap",
+  "cap-front": "front of the cap",
+  "cap-back": "back of the cap",
+  free: "free edge",
+  "free-front": "free edge of the front petal",
+  "free-back": "free edge of the back petal",
+  end: "open end",
+  sleeve: "lower edge",
 };
 
 /** What an edge is called that was swung about a centre. */
@@ -82,6 +96,27 @@ const markNames: Readonly<Record<string, string>> = {
   "hip/side": "hip side",
   "hem/side": "hem side",
   "hem/flare": "flare on the hem line",
+  "biceps/side": "underarm",
+  "biceps/level": "end of the level line",
+  "elbow/side": "elbow side",
+  "hem/turn": "turned hem at the side",
+  "cap/raised": "first quarter of the slant",
+  "cap/middle": "middle of the slant",
+  "cap/sunk": "third quarter of the slant",
+  "cap/top": "top of the cap",
+  "cap/free": "start of the free edge",
+  "cap/front-free": "start of the front free edge",
+  "cap/back-free": "start of the back free edge",
+  "cap/underarm": "underarm",
+  "hem/underarm": "foot of the underarm",
+  "free/drop": "end of the plumb drop",
+  "free/crossing": "crossing of the centre line",
+  "slit/top": "top of the slit",
+  "hem/pleat-1": "first line of the pleat",
+  "hem/pleat-2": "second line of the pleat",
+  "cuff/point": "open point of the cuff",
+  "cuff/corner": "lower corner of the cuff",
+  "centre/cuff": "upper edge at the fold",
   "flare/side": "turn on the flare line",
   "waist/seam": "waist at the ruched seam",
   "seam/slit-top": "top of the slit on the seam",
@@ -171,6 +206,10 @@ const notchNames: Readonly<Record<string, string>> = {
   "back-waist": "centre back of the waist",
   overlap: "start of the overlap",
   godet: "top of the godet's slot",
+  notch: "shoulder notch",
+  "notch-front": "front notch",
+  "notch-back": "back notch",
+  "notch-back-2": "second back notch",
   "ring-fold": "fold of the ring",
   "ring-quarter": "quarter of the ring",
 };
@@ -185,6 +224,8 @@ export const nameMark = (id: string): string =>
     .replace(/^godet-(\d+)\/top$/, "end of slash $1")
     .replace(/^ruche-(\d+)\/seam$/, "line $1 on the ruched seam")
     .replace(/^ruche-(\d+)\/hinge$/, "line $1 on the side")
+    .replace(/^cap\/strip-(\d+)$/, "middle of strip $1 on the cap")
+    .replace(/^hem\/strip-(\d+)$/, "middle of strip $1 at the hem")
     .replace("/", " ")
     .replaceAll("-", " ");
 export const nameNotch = (id: string): string => notchNames[id] ?? id.replaceAll("-", " ");

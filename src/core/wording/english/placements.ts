@@ -64,6 +64,11 @@ const slotNames: Readonly<Record<Slot, string>> = {
   waist: "Across the waist line",
   hip: "Across the hip line",
   flare: "Across the flare line",
+  biceps: "Across the biceps line",
+  slant: "Along the slanted line",
+  cap: "Along the cap",
+  elbow: "Across the elbow line",
+  wrist: "Across the wrist line",
   hem: "Across the hem line",
   "side-dart": "Bust dart on the side",
   slit: "Slit",
@@ -125,6 +130,7 @@ export function sayTape({
 function lineOf(slot: Slot, on: SaidPlacement["on"]): string {
   if (on === "cloth-edge") return "along the cloth's edge";
   if (slot === "lengths" || slot === "buttons" || slot === "slit") return "along the centre";
+  if (slot === "slant") return "straight to the end of the slanted line";
   if (slot === "panel-upper" || slot === "level" || slot === "yoke") return "at its own tick";
   return typeof on === "string" ? `on the ${nameLine(on)}` : "";
 }
@@ -206,13 +212,24 @@ function sayStart({ from, way }: SaidReading, kind: SaidPlacement["kind"]): stri
   return `${startNames[from] ?? `from the ${nameLine(from.replace(/-line$/, ""))}`}, ${way ?? "across"}`;
 }
 
+/** Which way a mark is set off: square to the slanted line of a cap, plumb from any other. */
+function offWay(slot: Slot, off: number): string {
+  if (slot === "slant") return off < 0 ? "square out" : "square in";
+  return off < 0 ? "up" : "down";
+}
+
 /** What stands beside a reading: where it starts, how far it is set off, the second way to read it. */
-export function sayBeside(reading: SaidReading, { kind }: Pick<SaidPlacement, "kind">, unit: Unit, tick: Tick): string {
+export function sayBeside(
+  reading: SaidReading,
+  { kind, slot }: Pick<SaidPlacement, "kind" | "slot">,
+  unit: Unit,
+  tick: Tick,
+): string {
   const { off, alsoFrom } = reading;
   const set =
     off === undefined
       ? ""
-      : `then ${sayTick({ at: Math.abs(off.at), hair: off.hair }, unit, tick)} ${off.at < 0 ? "up" : "down"}`;
+      : `then ${sayTick({ at: Math.abs(off.at), hair: off.hair }, unit, tick)} ${offWay(slot, off.at)}`;
   const also = alsoFrom === undefined ? "" : `or ${formatLength(alsoFrom.at, unit)} ${fromNames[alsoFrom.origin]}`;
   return [sayStart(reading, kind), set, also].filter(Boolean).join(" · ");
 }
@@ -241,11 +258,19 @@ function sayTraced(acts: readonly SaidAct[]): string {
 /** An edge, with its piece where two pieces of the placement have one. */
 type NameOfEdge = (act: SaidAct) => string;
 
+/** A tick that nothing is read from any more, the slanted line under a cap, or the plumb armhole line. */
+function sayRubOut({ to, from, names }: SaidAct): string {
+  if (to === null) return `Rub out the tick for the ${nameList(names.map(nameMark))}.`;
+  return from === "cap/top" ? "Rub out the slanted line." : "Rub out the plumb line below the shoulder.";
+}
+
 /** One sentence for what is drawn once the tape has gone away. */
 function sayAct(act: SaidAct, edge: NameOfEdge, unit: Unit, tick: Tick): string {
   switch (act.act) {
     case "square":
       return saySquare(act, unit, tick);
+    case "slant":
+      return `Rule a thin line from the top of the cap to the ${nameMark(act.to ?? "")}: only a help.`;
     case "plumb":
       return "Plumb down from the shoulder tip: the two must meet.";
     case "double":
@@ -267,9 +292,7 @@ function sayAct(act: SaidAct, edge: NameOfEdge, unit: Unit, tick: Tick): string 
     case "beside":
       return `Join the dots of the ${edge(act)}: no seam, cut there.`;
     case "rub-out":
-      return act.to === null
-        ? `Rub out the tick for the ${nameList(act.names.map(nameMark))}.`
-        : "Rub out the plumb line below the shoulder.";
+      return sayRubOut(act);
     default:
       return act.act satisfies never;
   }

@@ -111,6 +111,15 @@ const messages: Readonly<Record<RefusalCode, (spoken: Spoken) => string>> = {
     `A tier would be only ${say("depth")} deep; no more than ${say("least")} is a seam, not a tier.`,
   "darts-too-wide": ({ say }) =>
     `Between waist and hip ${say("rest")} a quarter would be left to the darts; more than ${say("most")} is no dart's work.`,
+  "cap-too-high": ({ say }) =>
+    `A cap that high leaves the sleeve no width: half the armhole with its ease is ${say("half")}.`,
+  "no-cap": ({ say }) =>
+    `No sleeve cap of 2 in or more goes over an arm of ${say("arm")} into an armhole of ${say("armhole")}.`,
+  "sleeve-too-short": ({ say }) =>
+    `A sleeve that ends at ${say("end")} ends within its cap, ${say("cap")} high: it has no underarm seam.`,
+  "sleeve-slit-too-long": ({ say }) =>
+    `A slit of ${say("slit")} is longer than the sleeve below its cap: there is room for ${say("room")}.`,
+  "flounce-leaves-no-sleeve": ({ say }) => `A flounce from ${say("at")} above the end leaves no sleeve below the cap.`,
   "outline-crosses-itself": () => "With these rules and choices the outline of a piece would cross itself.",
 };
 

@@ -14,24 +14,17 @@ import {
   thePiece,
 } from "./names";
 import { sayOnTape } from "./on-tape";
+import { type Said, sayCapPlace, saySleeveAct } from "./sleeve-steps";
 import { wordPieceName } from "./terms";
 
 /** What a step asks of the hand, in one or two short sentences. */
-export interface StepWording {
-  /** A heading: `Chest side`. */
-  readonly title: string;
-  readonly text: string;
+export interface StepWording extends Said {
   /** A caution where the work can hurt, or what must not be cut. */
   readonly caution: string | null;
 }
 
 const layersSaid = (layers: number): string =>
   layers === 4 ? "all four layers" : layers === 1 ? "the cloth" : "both layers";
-
-interface Said {
-  readonly title: string;
-  readonly text: string;
-}
 
 /** The cutting line's own reading, where the step chalks both. */
 function sayCut(chalk: TableStep["chalk"], say: (length: Inches) => string): string {
@@ -149,6 +142,9 @@ function sayChalk(act: ChalkAct, step: TableStep, say: (length: Inches) => strin
             ? "Half way down the armhole line, mark its middle on the line."
             : `Half way down the armhole line, then inwards: ${reading}.`,
       };
+    case "slant-line":
+    case "off-slant":
+      return sayCapPlace(act, step, say);
     case "lengthen":
       return { title: "Foot of the side seam", text: sayFoot(step, reading) };
     case "edge":
@@ -333,6 +329,10 @@ function sayHand(act: HandAct, step: TableStep, say: (length: Inches) => string)
         title: `Re-cut the ${nameList(act.edges.map(nameEdge))}`,
         text: `On the front alone, cut the ${nameList(act.edges.map(nameEdge))} on its cutting line.`,
       };
+    case "cut-again":
+    case "slit-pair":
+    case "pleat":
+      return saySleeveAct(act, step, say);
     case "open-fold":
       return {
         title: "Cut the fold open",
@@ -341,7 +341,7 @@ function sayHand(act: HandAct, step: TableStep, say: (length: Inches) => string)
     case "notch":
       return {
         title: `Notch, ${nameNotch(act.notch)}`,
-        text: `${sayNotchPlace(act, say)}: ${notchSaid[act.by]} for the ${nameNotch(act.notch)}.${act.pins ? " Two pins side by side there: the stitching stops." : ""}`,
+        text: `${sayNotchPlace(act, step, say)}: ${notchSaid[act.by]} for the ${nameNotch(act.notch)}.${act.pins ? " Two pins side by side there: the stitching stops." : ""}`,
       };
     case "pierce":
       return {
@@ -397,11 +397,26 @@ function sayCount(pieces: readonly CountedPiece[]): string {
   return `${all} cut: ${[...sums].map(([cloth, count]) => `${count} ${cloth}`).join(", ")}`;
 }
 
-function sayNotchPlace(act: Extract<HandAct, { kind: "notch" }>, say: (length: Inches) => string): string {
+/** Which layers have the half that is notched: on cloth folded right sides together the fronts lie uppermost. */
+function sayHalf({ side }: Extract<HandAct, { kind: "notch" }>, { layers }: TableStep): string {
+  if (side === undefined) return "";
+  const few = layers === 4 ? "two layers" : "layer";
+  return side === "front"
+    ? `, in the upper ${few} alone: the front half`
+    : `, in the lower ${few} alone: the back half`;
+}
+
+function sayNotchPlace(
+  act: Extract<HandAct, { kind: "notch" }>,
+  step: TableStep,
+  say: (length: Inches) => string,
+): string {
+  if (act.from === "lower-end")
+    return `On the ${nameEdge(act.edge)}, ${say(act.at)} up from the underarm${sayHalf(act, step)}`;
   if (act.from !== "edge-start") return `On the ${nameEdge(act.edge)}, ${say(act.at)} down ${originNames[act.from]}`;
   return act.at === 0
-    ? `Where the ${nameEdge(act.edge)} starts, at the centre`
-    : `On the ${nameEdge(act.edge)}, ${say(act.at)} along from its upper end`;
+    ? `Where the ${nameEdge(act.edge)} starts, at the ${step.top === "cap" ? "fold" : "centre"}`
+    : `On the ${nameEdge(act.edge)}, ${say(act.at)} along from its upper end${sayHalf(act, step)}`;
 }
 
 function sayCaution(step: TableStep): string | null {

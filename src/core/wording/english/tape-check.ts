@@ -25,6 +25,8 @@ const lengthNames: Readonly<Record<LengthName, string>> = {
   length: "length",
   depth: "width",
   waist: "waist edge",
+  cap: "cap",
+  biceps: "across the biceps line",
 };
 
 export const nameLength = (name: LengthName): string => lengthNames[name];
@@ -34,6 +36,7 @@ export function sayHow(name: LengthName, how: "straight" | "along"): string {
   if (how === "along") return "along the net line, tape on its edge";
   if (name === "diagonal") return "straight, corner to corner";
   if (name === "centre") return "straight, from the upper to the lower edge";
+  if (name === "biceps") return "straight across, from the fold or the cloth's edge";
   if (name === "across-armhole") return "straight across, from the origin";
   if (name.startsWith("across-") || name.startsWith("panel-")) return "straight, from the origin on the line above";
   return "straight, net corner to net corner";

@@ -1,0 +1,3 @@
+export { sleeveChoices } from "./sleeve-choices";
+export { type SleeveKind, sleeveKinds } from "./sleeve-kinds";
+export { sleeveKind, sleeveNeeds, sleeveRules } from "./sleeve-needs";

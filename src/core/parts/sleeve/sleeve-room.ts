@@ -1,0 +1,1 @@
+export { chalkSleeve } from "./chalk-sleeve";
