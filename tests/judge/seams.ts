@@ -93,7 +93,8 @@ function aboveUnderarm(draft: Draft, row: readonly string[], id: string): number
   const edges = row.map((reference) => {
     const edge = edgeByReference(draft, reference);
     // The back of a cap in one piece with its front starts at the underarm.
-    const rises = edge?.id === "cap-back" || (edge !== undefined && edge.id !== "cap-front" && runsUp(edge, undefined));
+    const capped = edge?.role === "cap";
+    const rises = capped ? edge.id === "cap-back" : edge !== undefined && runsUp(edge, undefined);
     return walkEdge(draft, reference, rises);
   });
   const index = edges.findIndex(({ notches }) => notches.some(([notch]) => notch === id));

@@ -370,6 +370,13 @@ export interface Piece {
 /** `piece/edge`. */
 export type EdgeReference = `${string}/${string}`;
 
+/** A change to the order that would mend what is told, tried by the part that tells it; lengths in inches. */
+export interface Cure {
+  /** `choices.fullWidth`, `rules.capHeight`. */
+  readonly path: `choices.${string}` | `rules.${string}`;
+  readonly value: string | boolean | Inches;
+}
+
 /** Two rows of edges that are sewn together, and how much longer the first may be than the second. */
 export interface SeamPlan {
   readonly id: string;
@@ -382,6 +389,7 @@ export interface SeamPlan {
   readonly gathered?: true | "between-notches";
   /** Under which name a miss is told, where it has a cause and a cure of its own. */
   readonly says?: "cap-ease" | "cuff-balance";
+  readonly cure?: Cure;
 }
 
 export type GirthLine = "bust" | "underbust" | "waist" | "hip";
@@ -444,9 +452,11 @@ export interface Remark {
     | "hand-does-not-pass"
     | "sleeve-narrow"
     | "sleeve-narrow-uncured"
+    | "sleeve-told-narrow"
     | "elbow-unshaped";
   readonly piece: string;
   readonly numbers: Readonly<Record<string, Inches>>;
+  readonly cure?: Cure;
 }
 
 /** Half an edge as it was drawn and as it was measured on the garment. */

@@ -30,6 +30,7 @@ export type {
   ChalkAct,
   ChalkStep,
   ClothId,
+  Cure,
   Dart,
   Draft,
   Edge,

@@ -44,6 +44,7 @@ const LOOKED_AT: ReadonlySet<Remark["id"]> = new Set([
   "hand-does-not-pass",
   "sleeve-narrow",
   "sleeve-narrow-uncured",
+  "sleeve-told-narrow",
 ]);
 
 function remarkLevel(id: Remark["id"]): Finding["level"] {
@@ -66,7 +67,7 @@ export function checkDraft(draft: Draft): Report {
     ...findWearingProblems(draft),
     ...findSkirtProblems(draft),
     ...findLateProblems(draft),
-    ...draft.remarks.map(({ id, piece, numbers }): Finding => ({ id, level: remarkLevel(id), piece, numbers })),
+    ...draft.remarks.map((remark): Finding => ({ ...remark, level: remarkLevel(remark.id) })),
     ...findReadingProblems(draft),
   ];
   return { ledger, girths, seams, neckRound: neckRound(draft), armholeRound: armholeRound(draft), findings };

@@ -1,4 +1,5 @@
 import type { DoubtCode, MeasurementId } from "../body";
+import type { Cure } from "../chalk";
 import type { Inches } from "../length";
 
 /** How much a finding matters: an error must not be cut; a caution is looked at first; a note is good to know. */
@@ -86,6 +87,7 @@ export const findingIds = [
   "hand-does-not-pass",
   "sleeve-narrow",
   "sleeve-narrow-uncured",
+  "sleeve-told-narrow",
   "elbow-unshaped",
   "ring-in-more",
   "join-ratio",
@@ -108,4 +110,6 @@ export interface Finding {
   readonly doubt?: DoubtCode;
   readonly numbers: Readonly<Record<string, Inches>>;
   readonly words?: Readonly<Record<string, string>>;
+  /** What would mend it, where its part has tried something. */
+  readonly cure?: Cure;
 }

@@ -1,4 +1,4 @@
-import { type Draft, type EdgeReference, type Piece, type SeamPlan, sewnLength } from "../chalk";
+import { type Cure, type Draft, type EdgeReference, type Piece, type SeamPlan, sewnLength } from "../chalk";
 import { pathLength } from "../geometry";
 import type { Inches } from "../length";
 import { certain } from "../result";
@@ -17,6 +17,7 @@ export interface Seam {
   readonly gathered: false | NonNullable<SeamPlan["gathered"]>;
   /** Under which name a miss is told. */
   readonly says: NonNullable<SeamPlan["says"]> | "seam-mismatch";
+  readonly cure: Cure | null;
   /** Above and below the notch that both edges share, where each part must meet by itself. */
   readonly parts: readonly { readonly lengthA: Inches; readonly lengthB: Inches }[];
 }
@@ -72,6 +73,7 @@ export function walkSeams(draft: Draft): readonly Seam[] {
       allowed: [ease.least - MEETING, ease.most + MEETING],
       gathered: plan.gathered ?? false,
       says: plan.says ?? "seam-mismatch",
+      cure: plan.cure ?? null,
       parts: walkParts(draft, plan),
     };
   });
@@ -98,12 +100,13 @@ export function findJoinRatios(seams: readonly Seam[]): readonly Finding[] {
 }
 
 export function findSeamErrors(seams: readonly Seam[]): readonly Finding[] {
-  return seams.filter(misses).map(({ id, a, lengthA, lengthB, ease, allowed, says }) => ({
+  return seams.filter(misses).map(({ id, a, lengthA, lengthB, ease, allowed, says, cure }) => ({
     id: says,
     level: "error",
     edge: id,
     piece: a[0]?.split("/")[0] ?? "",
     numbers: { lengthA, lengthB, ease, short: -ease, least: allowed[0] + MEETING, most: allowed[1] - MEETING },
     words: { seam: id },
+    ...(cure === null ? {} : { cure }),
   }));
 }

@@ -121,9 +121,10 @@ function slitSteps(place: StepPlace): readonly TableStep[] {
 }
 
 function nameStep(place: StepPlace): TableStep {
-  const { name, cut } = place.piece;
+  const { name, cut, notches } = place.piece;
   const copies = copiesOf(place.piece);
-  return handStep(place, "notch", "name", { kind: "name", name, copies, mirrored: cut.mirrored });
+  const halves = notches.some(({ side }) => side !== undefined);
+  return handStep(place, "notch", "name", { kind: "name", name, copies, mirrored: cut.mirrored, halves });
 }
 
 /** A round of strips is joined and quartered once, with the last of its strips. */

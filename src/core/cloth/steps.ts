@@ -87,7 +87,14 @@ export type HandAct =
     }
   /** Strips joined into a round, folded in four and notched, so that it meets the quarters of the edge above. */
   | { readonly kind: "quarter"; readonly round: StripRound }
-  | { readonly kind: "name"; readonly name: PieceName; readonly copies: number; readonly mirrored: boolean }
+  | {
+      readonly kind: "name";
+      readonly name: PieceName;
+      readonly copies: number;
+      readonly mirrored: boolean;
+      /** Whether its halves are told apart: front and back of a sleeve. */
+      readonly halves: boolean;
+    }
   | { readonly kind: "style" }
   | { readonly kind: "check"; readonly pieces: readonly string[] }
   | { readonly kind: "count"; readonly pieces: readonly CountedPiece[] };

@@ -214,6 +214,8 @@ export const cutSheetSchema = v.object({
       line: v.nullable(v.string()),
       edge: v.nullable(v.string()),
       measurement: v.nullable(v.string()),
+      /** A change to the order that would mend it, lengths in inches. */
+      change: v.optional(v.object({ path: v.string(), value: v.union([v.string(), v.boolean(), v.number()]) })),
     }),
   ),
   steps: v.array(step),

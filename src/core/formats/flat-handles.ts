@@ -1,11 +1,12 @@
-import { TIMES_ROUND } from "../chalk";
+import { isAsked, TIMES_ROUND } from "../chalk";
 import { findGarment, type Garment } from "../garments";
 import type { Point } from "../geometry";
 import type { Inches } from "../length";
 import { isRuleId, ruleDefinition } from "../rules";
 import type { SheetDrawing } from "./cut-sheet";
-import { drawFlat } from "./flat";
+import { drawFlat, hangs } from "./flat";
 import { layersOf, STANDS_OUT } from "./flat-hanging";
+import { isOfSleeve } from "./flat-sleeve";
 
 /** Something that is made wider or narrower by dragging the hem of the flat. */
 export interface FlatHandle {
@@ -30,11 +31,14 @@ type Wanted = Pick<FlatHandle, "of" | "id" | "perInch">;
 export function hemRound(sheet: SheetDrawing): Inches {
   const hung = layersOf(sheet).at(-1);
   if (hung !== undefined) return hung.lower;
-  return sheet.pieces.reduce(
-    (sum, { cut, edges }) =>
-      sum + TIMES_ROUND[cut.on] * edges.reduce((own, { role, sewn }) => own + (role === "hem" ? sewn : 0), 0),
-    0,
-  );
+  // A sleeve's lower edge is no hem of the garment.
+  return sheet.pieces
+    .filter(hangs)
+    .reduce(
+      (sum, { cut, edges }) =>
+        sum + TIMES_ROUND[cut.on] * edges.reduce((own, { role, sewn }) => own + (role === "hem" ? sewn : 0), 0),
+      0,
+    );
 }
 
 /** What the garment's hem is set by, the likeliest first, and how far it goes for each inch of the picture. */
@@ -72,8 +76,7 @@ const OF_SKIRT: Readonly<Record<string, string>> = { mermaidOut: "mermaid", hemF
 
 /** Whether a choice matters under what else is chosen. */
 function isAskedNow(sheet: SheetDrawing, garment: Garment, { of, id }: Wanted): boolean {
-  const when = of === "choice" ? garment.choices[id]?.when : undefined;
-  return Object.entries(when ?? {}).every(([other, ways]) => ways.some((way) => way === sheet.resolved.choices[other]));
+  return of !== "choice" || isAsked(garment.choices[id] ?? {}, sheet.resolved.choices);
 }
 
 /** A choice that is still one of its named ways starts from what is drawn. */
@@ -95,9 +98,9 @@ export function flatHandle(sheet: SheetDrawing): FlatHandle | null {
   const wanted = wantedOf(sheet, garment).find((one) => isAskedNow(sheet, garment, one));
   const value = wanted === undefined ? null : valueNow(sheet, wanted);
   if (wanted === undefined || value === null) return null;
-  const corners = front.pieces.flatMap(({ edges }) =>
-    edges.filter(({ role }) => role === "hem").flatMap(({ points }) => points),
-  );
+  const corners = front.pieces
+    .filter(({ id }) => !isOfSleeve(id))
+    .flatMap(({ edges }) => edges.filter(({ role }) => role === "hem").flatMap(({ points }) => points));
   const corner = corners.reduce<Point | null>((far, one) => (far === null || one.x > far.x ? one : far), null);
   const choice = wanted.of === "choice" ? garment.choices[wanted.id] : undefined;
   const rule = wanted.of === "rule" && isRuleId(wanted.id) ? ruleDefinition(wanted.id) : undefined;

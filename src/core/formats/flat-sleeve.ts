@@ -3,6 +3,12 @@ import type { Inches } from "../length";
 import type { SheetDrawing, SheetPiece } from "./cut-sheet";
 import type { FlatEdge, FlatPiece } from "./flat-shapes";
 
+const SLEEVE = "sleeve";
+const SLEEVE_END = "sleeve-end";
+
+/** Whether a piece of a flat is a sleeve's: what is asked of the garment's hem does not ask it. */
+export const isOfSleeve = (id: string): boolean => id === SLEEVE || id === SLEEVE_END;
+
 /** A sleeve hangs off the plumb by so much, in degrees: a short one stands further out. */
 const LEAN = { least: 21, most: 56, from: 8, each: 2.4 } as const;
 /** A gathered cap stands so far out of the arm's line. */
@@ -20,6 +26,8 @@ const LEAST_SEEN: Inches = 2.5;
 interface Armhole {
   readonly tip: Point;
   readonly underarm: Point;
+  /** The sewn edge, from the underarm up to the tip. */
+  readonly edge: readonly Point[];
 }
 
 /** What is seen of a sleeve: how long it is, half round at its lower edge, and what is below that. */
@@ -43,6 +51,7 @@ function armholeOf(pieces: readonly FlatPiece[]): Armhole | null {
   return {
     tip: points.reduce((high, point) => (point.y < high.y ? point : high)),
     underarm: points.reduce((low, point) => (point.y > low.y ? point : low)),
+    edge: [...points].sort((one, other) => other.y - one.y),
   };
 }
 
@@ -168,12 +177,13 @@ function drawSleeve(hanging: Hanging): FlatPiece {
   // A cuff that is turned back lies an inch above the hem, its open points at the sleeve's fold.
   const level = (length: Inches, rise: Inches): Line => [along(length - rise, 0), along(length, end)];
   return {
-    id: "sleeve",
+    id: SLEEVE,
     lift: 0,
     edges: [
       edge("outer", "side", [...outerLine(hanging), drawn[0]]),
       edge("hem", "hem", petal?.hem ?? drawn),
       edge("inner", "side", [drawn[1], foot[1], hole.underarm]),
+      edge("armhole", "armhole", hole.edge),
     ],
     darts: [],
     folds: [
@@ -193,7 +203,7 @@ function drawBand({ seen, along, foot }: Hanging): FlatPiece {
   const top: Line = flounce ? foot : [along(long, left), along(long, right)];
   const low: Line = [along(long + band, left), along(long + band, right)];
   return {
-    id: "sleeve-end",
+    id: SLEEVE_END,
     lift: 0,
     edges: [
       edge("top", "hem", top),

@@ -107,6 +107,16 @@ function markTapes(laid: Laid, flags: readonly TapeFlag[]): PlacementTape["tapes
   });
 }
 
+/** One tape down the slanted line under a cap, whatever is set off it. */
+function slantTape(laid: Laid): PlacementTape["tapes"] {
+  const piece = pieceOf(laid, laid.placement.piece);
+  const [from, to] = [laid.placement.originMark, laid.placement.on].map((id) =>
+    piece?.marks.find((mark) => mark.id === id),
+  );
+  if (piece === undefined || from === undefined || to === undefined) return [];
+  return [[onCloth(piece, markPlace(piece, from)), onCloth(piece, markPlace(piece, to))]];
+}
+
 /** The tape at the start, the middle and the end of its swing. */
 const SWUNG = [0, 0.5, 1] as const;
 
@@ -152,6 +162,7 @@ export function placementTape(sheet: CutSheet, placement: SheetPlacement): Place
     case "walk":
       return { ...base, tapes: acrossTapes(laid, flags), direction: "across" };
     case "line": {
+      if (placement.slot === "slant") return { ...base, tapes: slantTape(laid), direction: "other" };
       if (origin === "mark" || origin === "armhole-line")
         return { ...base, tapes: markTapes(laid, flags), direction: "other" };
       if (direction !== "down") return { ...base, tapes: acrossTapes(laid, flags), direction: "across" };

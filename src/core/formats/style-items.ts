@@ -1,4 +1,4 @@
-import { choiceDefault, isAsked, readList } from "../chalk";
+import { type ChoiceDefinition, type ChoiceValue, choiceDefault, isAsked, readList } from "../chalk";
 import { findGarment, type Garment } from "../garments";
 import { nameStyleItem, type StyleItemId, sayOnTape } from "../wording";
 import type { CutSheet } from "./cut-sheet";
@@ -18,7 +18,7 @@ const CHOICES: Readonly<Record<StyleItemId, readonly string[]>> = {
   "neck-front": ["frontNeck", "frontNeckDepth", "neckWidth"],
   "neck-back": ["backNeck", "backNeckDepth"],
   opening: ["opening", "zipEnd", "bandWidth", "overlapWidth"],
-  shoulders: ["shoulderTrim", "shoulderTakeOut"],
+  shoulders: ["sleeve", "sleeveEnd", "sleeveCuff", "armholeFinish", "shoulderTrim", "shoulderTakeOut"],
   collar: [],
   "shaping-front": ["panel", "frontWaistDart", "bustDart", "skirtDarts"],
   "shaping-back": ["backPanel", "backWaistDart", "backYoke"],
@@ -70,7 +70,7 @@ const NOTHING: Readonly<Record<StyleItemId, string>> = {
   "neck-front": "as drawn",
   "neck-back": "as drawn",
   opening: "none",
-  shoulders: "as measured, no sleeve yet",
+  shoulders: "as measured, no sleeve",
   collar: "none yet",
   "shaping-front": "none",
   "shaping-back": "none",
@@ -81,23 +81,26 @@ const NOTHING: Readonly<Record<StyleItemId, string>> = {
   trim: "none yet",
 };
 
+/** A length of several, a ratio, a flag or a length, with what it is of. */
+function saySized(sheet: CutSheet, choice: ChoiceDefinition, value: ChoiceValue): string | null {
+  const said = (length: number) => sayOnTape(length, sheet.unit, sheetTick(sheet));
+  if (choice.kind === "list") return `${choice.label}: ${readList(value).map(said).join(", ")}`;
+  if (choice.kind === "ratio") return `${choice.label}: ${value}`;
+  if (choice.kind === "flag") return value === true ? choice.label : null;
+  const length = Number(value);
+  if (length === 0 && choiceDefault(choice, sheet.unit === "cm") === 0) return null;
+  return `${choice.label}: ${said(length)}`;
+}
+
 function sayChoice(sheet: CutSheet, garment: Garment, id: string): string | null {
   const choice = garment.choices[id];
   const value = sheet.resolved.choices[id];
   if (choice === undefined || value === undefined || !isAsked(choice, sheet.resolved.choices)) return null;
   if (choice.kind === "option") return choice.options[String(value)] ?? String(value);
-  if (choice.kind !== "flag" && choice.kind !== "list" && typeof value === "string")
-    return choice.options?.[value] ?? value;
-  if (choice.kind === "list")
-    return `${choice.label}: ${readList(value)
-      .map((length) => sayOnTape(length, sheet.unit, sheetTick(sheet)))
-      .join(", ")}`;
-  if (choice.kind === "ratio") return `${choice.label}: ${value}`;
-  if (choice.kind === "flag") return value === true ? choice.label : null;
-  const length = Number(value);
-  const usual = choiceDefault(choice, sheet.unit === "cm");
-  if (length === 0 && usual === 0) return null;
-  return `${choice.label}: ${sayOnTape(length, sheet.unit, sheetTick(sheet))}`;
+  if (choice.kind === "flag" || choice.kind === "list" || typeof value !== "string")
+    return saySized(sheet, choice, value);
+  // A length that is left to its usual way says nothing.
+  return value === choice.default ? null : (choice.options?.[value] ?? value);
 }
 
 /** What the picture of a garment is held against before anything is folded. */

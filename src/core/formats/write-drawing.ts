@@ -21,6 +21,7 @@ function writeCheck(finding: Finding, unit: CutSheet["unit"]): CutSheet["checks"
     line: finding.line ?? null,
     edge: finding.edge ?? null,
     measurement: finding.measurement ?? null,
+    ...(finding.cure === undefined ? {} : { change: { ...finding.cure } }),
   };
 }
 
@@ -46,7 +47,17 @@ function writeGroups(groups: readonly FoldGroup[], draft: Draft, usable: Inches)
   });
 }
 
-function writeSeam({ a, b, allowed, parts, ease, gathered, says: _, ...seam }: Seam): CutSheet["seams"][number] {
+function writeSeam({
+  a,
+  b,
+  allowed,
+  parts,
+  ease,
+  gathered,
+  says: _,
+  cure: __,
+  ...seam
+}: Seam): CutSheet["seams"][number] {
   const meets = ease >= allowed[0] && ease <= allowed[1];
   return {
     ...seam,

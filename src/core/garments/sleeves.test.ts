@@ -80,8 +80,11 @@ describe("a long sleeve drawn to an armhole of 9¼ and 8⅞ (craft: sleeves, wor
     expect(long.groups.find(({ id }) => id === "sleeve")).toMatchObject({ fold: "four-layers", layers: 4 });
     const said = (id: string) => long.steps.find((step) => step.id === id)?.text;
     expect(said("fold-again-sleeve")).toMatch(/all four layers/);
-    expect(said("notch-notch-front-sleeve")).toMatch(/3 in up from the underarm, in the upper two layers alone/);
-    expect(said("notch-notch-back-sleeve")).toMatch(/in the lower two layers alone/);
+    expect(said("notch-notch-front-sleeve")).toMatch(
+      /3 in up from the underarm, on the front half alone, the upper two layers/,
+    );
+    expect(said("name-sleeve")).toContain("F and B on its halves");
+    expect(said("notch-notch-back-sleeve")).toMatch(/on the back half alone, the lower two layers/);
   });
   it("a told half width of 7⅜ gives a cap of 5 37/64: 5⅝ on the tape, 5½ where that is nearer", () => {
     const told = sleeve({ sleeve: "long", sleeveWidth: 7.375 });
@@ -253,6 +256,36 @@ describe.each(sleeveKinds)("every sleeve beside a body: %s", (kind) => {
     expect(counted?.every(({ copies }) => copies === 2)).toBe(true);
     expect(sheet.seams.filter(({ meets }) => !meets)).toEqual([]);
     expect(sheet.checks.filter(({ level }) => level === "error")).toEqual([]);
+  });
+});
+
+describe("a way out that was tried", () => {
+  type Check = NonNullable<ReturnType<typeof checkOf>>;
+  /** The sheet once the change that a check offers was taken. */
+  function taken(choices: object, rules: object, { change }: Check): Sheet {
+    if (change === undefined) throw new Error("nothing offered");
+    const [place, ...id] = change.path.split(".");
+    const value = typeof change.value === "number" ? `${change.value} in` : change.value;
+    const more = { [id.join(".")]: value };
+    return place === "rules"
+      ? sleeve(choices, { rules: { ...rules, ...more } })
+      : sleeve({ ...choices, ...more }, { rules });
+  }
+  const cases: readonly (readonly [string, string, object, object])[] = [
+    ["a jacket too narrow for its arm", "sleeve-narrow", { sleeve: "jacket" }, { tick: "none" }],
+    ["a high cap by the house's rule", "sleeve-narrow", { sleeve: "long" }, { capHeight: 6.5 }],
+    ["a width that was told", "sleeve-told-narrow", { sleeve: "long", sleeveWidth: 6 }, {}],
+    ["a full sleeve by habit", "cap-ease", { sleeve: "gathered", fullWidth: "depth" }, {}],
+    ["width and cap both told", "cap-ease", { sleeve: "long", sleeveWidth: 9 }, { capHeight: 5 }],
+  ];
+  it.each(cases)("%s (%s): the change that it offers mends it, and breaks nothing else", (_, id, choices, rules) => {
+    const before = sleeve(choices, { rules });
+    const check = checkOf(before, id);
+    if (check === undefined) throw new Error(`no ${id} among ${before.checks.map((one) => one.id).join(", ")}`);
+    const after = taken(choices, rules, check);
+    expect(checkOf(after, id)).toBeUndefined();
+    expect(after.checks.filter(({ level }) => level === "error")).toEqual([]);
+    expect(checkOf(after, "cap-ease")).toBeUndefined();
   });
 });
 

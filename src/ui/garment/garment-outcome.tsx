@@ -3,7 +3,7 @@
 import Link from "next/link";
 import { useRouter } from "next/navigation";
 import type { MouseEvent } from "react";
-import type { SheetDrawing } from "@/core/formats";
+import type { SheetCheck, SheetDrawing } from "@/core/formats";
 import type { Unit } from "@/core/length";
 import { nameGirth } from "@/core/wording";
 import { Reading } from "@/ui/reading/reading";
@@ -17,10 +17,12 @@ interface GarmentOutcomeProps {
   readonly unit: Unit;
   readonly kept: KeptState;
   readonly keepNow: () => Promise<void>;
+  /** Decides a choice or a rule by its place in the order. */
+  readonly onTake: (change: NonNullable<SheetCheck["change"]>) => void;
 }
 
 /** What the garment costs in cloth, what it finishes at, what to look at twice, and the way on. */
-export function GarmentOutcome({ orderId, sheet, unit, kept, keepNow }: GarmentOutcomeProps) {
+export function GarmentOutcome({ orderId, sheet, unit, kept, keepNow, onTake }: GarmentOutcomeProps) {
   const router = useRouter();
   const path = `/orders/${orderId}/sheet`;
   const [girth] = sheet.girths;
@@ -52,7 +54,7 @@ export function GarmentOutcome({ orderId, sheet, unit, kept, keepNow }: GarmentO
           {keptSaid[kept]}
         </span>
       </p>
-      <Checks checks={sheet.checks} />
+      <Checks checks={sheet.checks} onTake={onTake} />
       <div className="flex gap-2">
         <Link href={`/orders/${orderId}/cloth`} prefetch={false} className="button">
           Cloth

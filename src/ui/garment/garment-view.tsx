@@ -2,7 +2,7 @@
 
 import { memo, useCallback, useMemo } from "react";
 import { type ChoicePart, choiceParts, isAsked } from "@/core/chalk";
-import { type FlatHandle, flatHandle, type Order } from "@/core/formats";
+import { type FlatHandle, flatHandle, type Order, type SheetCheck } from "@/core/formats";
 import type { Unit } from "@/core/length";
 import type { OwnRuleSet, StoredCloth } from "@/db";
 import type { OfferedDecisions } from "@/server/garment-decisions";
@@ -64,6 +64,15 @@ export function GarmentView({ orderId, document, taken, ownSets, start, offered 
   );
   const drag = useCallback(
     ({ of, id }: FlatHandle, value: DecisionValue) => (of === "choice" ? decideChoice : decideRule)(id, value),
+    [decideChoice, decideRule],
+  );
+  const take = useCallback(
+    ({ path, value }: NonNullable<SheetCheck["change"]>) => {
+      const [place, ...id] = path.split(".");
+      // The core counts in inches, whatever the shop's tape.
+      const said = typeof value === "number" ? `${value} in` : value;
+      (place === "rules" ? decideRule : decideChoice)(id.join("."), said);
+    },
     [decideChoice, decideRule],
   );
   const tellCloth = useCallback((cloth: StoredCloth) => decide((before) => ({ ...before, cloth })), [decide]);
@@ -147,7 +156,9 @@ export function GarmentView({ orderId, document, taken, ownSets, start, offered 
             />
           )}
         </section>
-        {sheet !== null && <GarmentOutcome orderId={orderId} sheet={sheet} unit={unit} kept={kept} keepNow={keepNow} />}
+        {sheet !== null && (
+          <GarmentOutcome orderId={orderId} sheet={sheet} unit={unit} kept={kept} keepNow={keepNow} onTake={take} />
+        )}
       </div>
     </div>
   );

@@ -13,8 +13,24 @@ function toldOnce(checks: readonly SheetCheck[]): readonly SheetCheck[] {
   return [...new Map(checks.map((check) => [`${check.level} ${check.id} ${check.text}`, check])).values()];
 }
 
+/** One touch makes the change that mends it. */
+function TakeIt({ check: { change, text }, onTake }: { readonly check: SheetCheck } & Pick<ChecksProps, "onTake">) {
+  if (change === undefined || onTake === undefined) return null;
+  return (
+    <button type="button" className="button mt-2" aria-label={`Change it: ${text}`} onClick={() => onTake(change)}>
+      Change it
+    </button>
+  );
+}
+
+interface ChecksProps {
+  readonly checks: readonly SheetCheck[];
+  /** Takes the change that a check offers; left out where nothing can be changed any more. */
+  readonly onTake?: ((change: NonNullable<SheetCheck["change"]>) => void) | undefined;
+}
+
 /** What was found about the draft, the gravest first, each with what to do. */
-export function Checks({ checks }: { readonly checks: readonly SheetCheck[] }) {
+export function Checks({ checks, onTake }: ChecksProps) {
   if (checks.length === 0) {
     return (
       <p className="flex items-center gap-2 font-semibold">
@@ -41,6 +57,7 @@ export function Checks({ checks }: { readonly checks: readonly SheetCheck[] }) {
                 <p className="text-ink-soft">
                   <Fractions text={check.remedy} />
                 </p>
+                <TakeIt check={check} onTake={onTake} />
               </li>
             );
           }),

@@ -1,9 +1,9 @@
 import {
   allowanceTerm,
+  type EdgeChalk,
   type Given,
   onTape,
   type PieceChalk,
-  type PieceName,
   ruleLength,
   type Sheet,
   settleOnTape,
@@ -50,18 +50,10 @@ export function sideTerm(given: Given, { level }: SleevePlan["cap"]): Term {
 }
 
 /** The frame of a sleeve: its cap line half an inch below the cloth's edge, and the lines across that it reaches. */
-export function openSleeve(
-  sheet: Sheet,
-  plan: SleevePlan,
-  {
-    id = "sleeve",
-    name = "sleeve",
-    lower = 0,
-  }: { readonly id?: string; readonly name?: PieceName; readonly lower?: Inches } = {},
-): PieceChalk {
+function openSleeve(sheet: Sheet, plan: SleevePlan): PieceChalk {
   const { given } = sheet;
-  const piece = sheet.piece(id, {
-    name,
+  const piece = sheet.piece("sleeve", {
+    name: "sleeve",
     half: null,
     top: "cap",
     origin: "fold",
@@ -69,11 +61,9 @@ export function openSleeve(
     topInset: settleOnTape(given, [allowanceTerm(given, "allowance.armhole")]),
     copies: 2,
   });
-  if (lower === 0) {
-    piece.line("biceps", plan.capDown, { why: "biceps-line" });
-    if (plan.side.some(({ line }) => line === "elbow")) piece.line("elbow", plan.elbowDown);
-  }
-  piece.line("hem", { value: plan.hemDown.value + lower, terms: plan.hemDown.terms });
+  piece.line("biceps", plan.capDown, { why: "biceps-line" });
+  if (plan.side.some(({ line }) => line === "elbow")) piece.line("elbow", plan.elbowDown);
+  piece.line("hem", plan.hemDown);
   return piece;
 }
 
@@ -133,6 +123,14 @@ function sideCut(given: Given, { cap, side, sidePath }: SleevePlan): Path {
   return throughPoints([at(cap.half, cap.cap), ...side.map(({ half, down }) => at(half.value + by, down))]);
 }
 
+/** What lies beyond the side; where half the armhole was laid level, what is left over of it at the underarm. */
+function sideAllowance({ cap, side }: SleevePlan, beside: Inches): Pick<EdgeChalk, "allowance" | "allowanceAt"> {
+  if (cap.level === null) return { allowance: beside };
+  const over = cap.level.leftAcross;
+  const below = side.map(({ line }) => ({ mark: `${line}/side`, value: beside }));
+  return { allowance: Math.max(over, beside), allowanceAt: [{ mark: "biceps/side", value: over }, ...below] };
+}
+
 /** Where the hem's allowance ends at the side: turned up, it must reach as far as the sleeve is wide there. */
 function turnedCorner(sidePath: Path, allowance: Inches): Point | null {
   const { point, tangent } = placeAtLength(sidePath, pathLength(sidePath));
@@ -164,7 +162,7 @@ function chalkLower(piece: PieceChalk, plan: SleevePlan): void {
     role: "side",
     stitch: sidePath,
     cut: turn === null ? cut : { start: cut.start, segments: [...cut.segments, { kind: "line", to: turn }] },
-    allowance: beside.value,
+    ...sideAllowance(plan, beside.value),
     through: ["biceps/side", "elbow/side", "hem/side"],
     why: "sleeve-side",
   });

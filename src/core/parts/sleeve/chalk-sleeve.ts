@@ -1,5 +1,9 @@
+import { solveHalf } from "../../blocks";
 import {
+  type Cure,
   type EdgeReference,
+  type Given,
+  givenStep,
   type JoinSide,
   type OpenEdge,
   onTape,
@@ -8,11 +12,12 @@ import {
   type Sheet,
 } from "../../chalk";
 import { pathLength } from "../../geometry";
-import { both, type Inches, pickSystem } from "../../length";
+import { both, type Inches, pickSystem, roundToStep } from "../../length";
 import { chalkBlock } from "./chalk-block";
 import { chalkPetals } from "./chalk-petal";
 import { planSleeve, type SleevePlan } from "./plan-sleeve";
 import { remarkSleeve } from "./remark-sleeve";
+import { sleeveChoices } from "./sleeve-choices";
 import { readSleeveForm } from "./sleeve-form";
 import type { SleeveKind } from "./sleeve-kinds";
 import { chalkButtonedCuff, chalkFlounce, chalkTie, chalkTurnBack } from "./small-parts";
@@ -97,7 +102,21 @@ function promiseCap(sheet: Sheet, plan: SleevePlan, open: OpenEdge, rows: readon
     b,
     ease: { least: armhole.least + more, most: armhole.most + more },
     says: "cap-ease",
+    ...capCure(sheet.given, plan),
   });
+}
+
+/** What would give a cap its ease where nothing was solved: the width that the armhole gives, or the one that meets the told height. */
+function capCure(given: Given, { cap, form }: SleevePlan): { readonly cure?: Cure } {
+  if (cap.mode !== "given") return {};
+  if (form.kind === "gathered" && form.fullWidth === "depth")
+    return { cure: { path: "choices.fullWidth", value: "solved" } };
+  const { front, back, ease } = cap.armhole;
+  const half = solveHalf(cap.cap, { half: (front + back + ease) / 2, bow: ruleLength(given, "capBow") });
+  const width = half === null ? null : roundToStep(half, givenStep(given) || 1 / 8);
+  const [least, most] = sleeveChoices.sleeveWidth.range;
+  const fits = width !== null && width >= least && width <= most;
+  return { cure: { path: "choices.sleeveWidth", value: fits ? width : "off" } };
 }
 
 /** What is sewn on below, by kind and cuff. */

@@ -29,9 +29,21 @@ function remarkWidth(sheet: Sheet, plan: SleevePlan, piece: string): void {
   const round = 2 * pathEnd(plan.cap.curve).x;
   const wanted = bodyValue(given, "upperArm") + pickSystem(LEAST_ROOM, given.metric);
   if (round >= wanted - 1e-9) return;
+  if (plan.form.sleeveWidth !== "off") {
+    const cure = { path: "choices.sleeveWidth", value: "off" } as const;
+    sheet.remark({ id: "sleeve-told-narrow", piece, numbers: { round, wanted }, cure });
+    return;
+  }
   const cap = capThatPasses(given, plan.cap, wanted);
-  const numbers = { round, wanted, cap: cap ?? 0 };
-  sheet.remark({ id: cap === null ? "sleeve-narrow-uncured" : "sleeve-narrow", piece, numbers });
+  const numbers = { round, wanted };
+  if (cap === null) sheet.remark({ id: "sleeve-narrow-uncured", piece, numbers });
+  else
+    sheet.remark({
+      id: "sleeve-narrow",
+      piece,
+      numbers: { ...numbers, cap },
+      cure: { path: "rules.capHeight", value: cap },
+    });
 }
 
 function remarkEnd(sheet: Sheet, plan: SleevePlan, piece: PieceChalk): void {

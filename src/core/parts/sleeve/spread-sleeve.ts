@@ -15,6 +15,7 @@ import {
   type Direction,
   directionFrom,
   distance,
+  flattenPath,
   joinPaths,
   lengthToAcross,
   mapPath,
@@ -35,12 +36,14 @@ import {
   spreadSectors,
   straight,
 } from "../../geometry";
-import { type Inches, roundToStep, roundUpToStep, TRUEING_STEP } from "../../length";
+import { type Inches, roundToStep, TRUEING_STEP } from "../../length";
 import { certain } from "../../result";
 import { hemAllowance } from "./chalk-block";
 import type { SleevePlan } from "./plan-sleeve";
 import { STRIPS } from "./sleeve-form";
 
+/** Less than this no tape shows. */
+const NOTHING: Inches = 1 / 64;
 /** In the third strip what was raised at the fold, or lowered there, has run out. */
 const RUNS_OUT = 2.5;
 
@@ -55,6 +58,8 @@ export interface SpreadSleeve {
   readonly hemPlaces: readonly Point[];
   /** How far all strips turned. */
   readonly turned: number;
+  /** How far its highest place lies above the cap line of the block: raised at the fold, or where strips turned upwards. */
+  readonly above: Inches;
 }
 
 const LEVEL: Direction = { x: 1, y: 0 };
@@ -131,6 +136,24 @@ const runsOut =
 
 /** Slashes the half block into five strips and spreads them from the fold out (craft: sleeves, puff and cone). */
 export function spreadSleeve(plan: SleevePlan): SpreadSleeve {
+  const { cap, side, hem, sectors, capPlaces, hemPlaces, turned } = spreadBlock(plan);
+  const above = Math.max(0, -Math.min(...flattenPath(cap).map(({ y }) => y)));
+  const by = at(0, above);
+  const down = (path: Path) => movePath(path, by);
+  return {
+    cap: down(cap),
+    side: down(side),
+    hem: down(hem),
+    sectors: sectors.map((sector) => ({ ...sector, path: down(sector.path), about: add(sector.about, by) })),
+    capPlaces: capPlaces.map((place) => add(place, by)),
+    hemPlaces: hemPlaces.map((place) => add(place, by)),
+    turned,
+    above,
+  };
+}
+
+/** The strips as they lie below the cap line of the block. */
+function spreadBlock(plan: SleevePlan): Omit<SpreadSleeve, "above"> {
   const { form, cap, hemDown, sidePath } = plan;
   const foot = pathEnd(sidePath);
   const hem = straight(at(0, hemDown.value), foot);
@@ -199,22 +222,17 @@ function markAt(piece: PieceChalk, id: string, place: Point, why: StepReason, al
 export function chalkSpread(sheet: Sheet, plan: SleevePlan, spread: SpreadSleeve): PieceChalk {
   const { given } = sheet;
   const { form } = plan;
-  const lift = roundUpToStep(form.puffLift, TRUEING_STEP);
   const piece = sheet.piece("sleeve", {
     name: "sleeve",
     half: null,
     top: "cap",
     origin: "fold",
     originInset: { value: 0, terms: [] },
-    topInset: settleOnTape(given, [
-      allowanceTerm(given, "allowance.armhole"),
-      ...(lift > 0
-        ? [{ code: "above-the-top-line", kind: "style", value: lift, source: "choice:puffLift" } as const]
-        : []),
-    ]),
+    topInset: settleOnTape(given, [allowanceTerm(given, "allowance.armhole")]),
     copies: 2,
   });
-  piece.line("hem", plan.hemDown);
+  const raised: Term = { code: "above-the-top-line", kind: "drawn", value: spread.above, source: "choice:puffLift" };
+  piece.line("hem", spread.above < NOTHING ? plan.hemDown : settleOnTape(given, [...plan.hemDown.terms, raised]));
   piece.spread(spread.sectors);
   const side = allowanceTerm(given, "allowance.side").value;
   const [underarm, foot] = [spread.side.start, pathEnd(spread.side)];

@@ -148,7 +148,7 @@ const startNames: Readonly<Record<string, string>> = {
 /** A mark's name without the line that it is read on: `side` on the chest line. */
 function shortMark(name: string, on: SaidPlacement["on"]): string {
   const [line, mark = ""] = name.split("/");
-  if (mark === "side" && line === on) return "side";
+  if (mark === "side" && line === on && line !== "biceps") return "side";
   return nameMark(name);
 }
 

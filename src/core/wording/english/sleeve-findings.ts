@@ -18,6 +18,7 @@ type SleeveFinding = Extract<
   | "hand-does-not-pass"
   | "sleeve-narrow"
   | "sleeve-narrow-uncured"
+  | "sleeve-told-narrow"
   | "elbow-unshaped"
 >;
 
@@ -87,6 +88,10 @@ export const sleeveFindings: Readonly<Record<SleeveFinding, (spoken: Spoken) => 
   "sleeve-narrow-uncured": ({ say }) => ({
     text: `Under the arm the sleeve is ${say("round")} round; ${say("wanted")} is the least, and no cap leaves that on this armhole.`,
     remedy: "Give the armhole more room, or a sleeve that is wider by itself.",
+  }),
+  "sleeve-told-narrow": ({ say }) => ({
+    text: `Under the arm the sleeve is ${say("round")} round, as it was told; ${say("wanted")} is the least.`,
+    remedy: "Leave its width to the armhole, or tell more.",
   }),
   "elbow-unshaped": ({ say }) => ({
     text: `From an elbow of ${say("elbow")} to a wrist of ${say("wrist")} the sleeve hangs straight: there is no dart at the elbow.`,

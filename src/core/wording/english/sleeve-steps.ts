@@ -53,7 +53,7 @@ export function sayCapPlace(
   if (act.kind === "slant-line")
     return {
       title: "Slanted line of the cap",
-      text: `Rule a thin line from the top of the cap to the ${nameMark(act.to)}, ${say(reading)} long. It is only a help: rub it out when the cap is drawn.`,
+      text: `Rule a thin line from the top of the cap to the ${nameMark(act.to)}: ${say(reading)}. It is only a help: rub it out when the cap is drawn.`,
     };
   const along = `Along the slanted line from the top of the cap, ${say(act.along)}`;
   const way = chalk?.direction === "outwards" ? "out" : "in";

@@ -272,7 +272,7 @@ function sayHand(act: HandAct, step: TableStep, say: (length: Inches) => string)
         title: "Fold again",
         text: act.endToEnd
           ? "Four widths do not go into this cloth: fold the doubled part again end to end, square across, both folded edges on one another. Pin all four layers."
-          : `Fold the doubled part once more: front fold outside, back fold inside, both at the same side, ${say(act.foldedWidth)} wide. Pin all four layers.`,
+          : `Fold the doubled part once more: ${step.group === "body" ? "front fold outside, back fold inside" : "one fold outside, the other inside it"}, both at the same side, ${say(act.foldedWidth)} wide. Pin all four layers.`,
       };
     case "fold-across":
       return {
@@ -351,10 +351,7 @@ function sayHand(act: HandAct, step: TableStep, say: (length: Inches) => string)
     case "quarter":
       return { title: "Join and quarter", text: sayRound(act.round, say) };
     case "name":
-      return {
-        title: "Name the piece",
-        text: `Chalk “${wordPieceName(act.name)}”${act.copies > 1 ? ` and its copy, 1 to ${act.copies}${act.mirrored ? ", left and right," : ""}` : ""} and the way of the print on the wrong side of each layer before you lift it.`,
-      };
+      return { title: "Name the piece", text: sayName(act) };
     case "style":
       return {
         title: "The picture against the choices",
@@ -370,6 +367,13 @@ function sayHand(act: HandAct, step: TableStep, say: (length: Inches) => string)
     default:
       return act satisfies never;
   }
+}
+
+function sayName({ name, copies, mirrored, halves }: Extract<HandAct, { kind: "name" }>): string {
+  const sides = mirrored ? ", left and right," : "";
+  const numbered = copies > 1 ? ` and its copy, 1 to ${copies}${sides}` : "";
+  const which = halves ? ", F and B on its halves" : "";
+  return `Chalk “${wordPieceName(name)}”${numbered}${which} and the way of the print on the wrong side of each layer before you lift it.`;
 }
 
 /** How strips become a round: where the first join falls, and the quarters that meet the edge above. */
@@ -401,9 +405,7 @@ function sayCount(pieces: readonly CountedPiece[]): string {
 function sayHalf({ side }: Extract<HandAct, { kind: "notch" }>, { layers }: TableStep): string {
   if (side === undefined) return "";
   const few = layers === 4 ? "two layers" : "layer";
-  return side === "front"
-    ? `, in the upper ${few} alone: the front half`
-    : `, in the lower ${few} alone: the back half`;
+  return `, on the ${side} half alone, the ${side === "front" ? "upper" : "lower"} ${few}`;
 }
 
 function sayNotchPlace(
