@@ -10,7 +10,24 @@ beforeAll(async () => {
 afterAll(() => browser.close());
 
 /** The readings of the day's client, in the order in which the card asks for them. */
-const READINGS = ["15 1/2", "40", "34", "32", "42", "17 1/2", "8", "10 1/2", "14", "17", "15 1/2", "9", "42"];
+const READINGS = [
+  "15 1/2",
+  "40",
+  "34",
+  "32",
+  "42",
+  "17 1/2",
+  "12",
+  "10 1/4",
+  "6 1/2",
+  "8",
+  "10 1/2",
+  "14",
+  "17",
+  "15 1/2",
+  "9",
+  "42",
+];
 
 /** Writes a card with nothing but the keyboard: each reading, and Enter. */
 async function writeCard(page: Page, readings: readonly string[]): Promise<void> {

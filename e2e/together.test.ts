@@ -88,10 +88,10 @@ describe("two browsers in one shop", () => {
     for (const page of [first, second]) await page.goto(`${address}${order}/table`, { waitUntil: "networkidle" });
     for (let screen = 0; screen < 3; screen++) await first.keyboard.press("ArrowRight");
     const fourth = await first.getByRole("heading", { level: 2 }).first().innerText();
-    await second.getByRole("heading", { name: /· 4 of 20/ }).waitFor();
+    await second.getByRole("heading", { name: /· 4 of \d+/ }).waitFor();
     expect(await second.getByRole("heading", { level: 2 }).first().innerText()).toBe(fourth);
     await second.getByRole("button", { name: "All chalked, next" }).click();
-    await first.getByRole("heading", { name: /· 5 of 20/ }).waitFor();
+    await first.getByRole("heading", { name: /· 5 of \d+/ }).waitFor();
     await first.waitForTimeout(1000);
     await first.goto(`${address}${order}/sheet`, { waitUntil: "networkidle" });
     // The picture, three folding steps, the top line, and all that is read from one laying down the fold.

@@ -69,7 +69,8 @@ function sleeveHem({ read: { given } }: Seen): number | null {
   const told = (inches: number, centimetres: number) => (given.metric ? centimetres / 2.54 : inches);
   if (sleeve === "gathered") return told(1.5, 4);
   if (sleeve === "puff") return told(1, 2.5);
-  if (sleeve === "petal") return 0.25;
+  if (sleeve === "petal") return told(0.25, 0.5);
+  if (sleeve === "cap") return told(0.5, 1);
   const cuffs = ["short", "elbow", "three-quarter", "long", "shirt"].includes(String(sleeve));
   const cuffed =
     (cuffs && sleeveCuff === "buttoned") || (sleeve === "shirt" && (sleeveCuff ?? "by-kind") === "by-kind");

@@ -104,8 +104,22 @@ function aboveUnderarm(draft: Draft, row: readonly string[], id: string): number
   return edges.slice(index + 1).reduce((sum, { length }) => sum + length, own.length - at);
 }
 
+/** Where a cap sleeve ends the body is notched, as far above the underarm as the whole cap goes on below it. */
+function judgeCapEnds(draft: Draft, seam: SeamPlan): readonly Fault[] {
+  const ends = ["front", "back"].map((half) => {
+    const row = seam.b.filter((one) => draft.pieces.find(({ id }) => id === one.split("/")[0])?.half === half);
+    return aboveUnderarm(draft, row, "sleeve-end");
+  });
+  const [front, back] = ends;
+  if (front === undefined || back === undefined) return [fault("notch alone sleeve-end", seam.id)];
+  return Math.abs(front - back) > 1 / 32 ? [fault("notch apart sleeve-end", seam.id, front, "against", back)] : [];
+}
+
 /** The notches of a sleeve's cap, each half from the underarm up; where the cap is gathered only the stretch below is as long. */
 function judgeCap(draft: Draft, seam: SeamPlan): readonly Fault[] {
+  // A cap sleeve has its own ends for notches: the body says where they come to lie.
+  const short = draft.pieces.some(({ marks }) => marks.some(({ id }) => id === "cap/end"));
+  if (short) return judgeCapEnds(draft, seam);
   const halfOf = (reference: string) => draft.pieces.find(({ id }) => id === reference.split("/")[0])?.half;
   return ["notch-front", "notch-back", "notch-back-2"].flatMap((id) => {
     const half = id.startsWith("notch-front") ? "front" : "back";

@@ -292,7 +292,13 @@ export type StepReason =
   | "cuff-edge"
   | "turn-back"
   | "petal-free"
-  | "petal-drop";
+  | "petal-drop"
+  | "cap-sleeve-end"
+  | "cap-sleeve-edge"
+  | "grown-end"
+  | "grown-underarm"
+  | "grown-shoulder"
+  | "grown-join";
 
 /** The cloths that a garment may be cut from, each on its own width. */
 export const clothIds = ["main", "contrast", "lining", "stay"] as const;
@@ -453,6 +459,9 @@ export interface Remark {
     | "sleeve-narrow"
     | "sleeve-narrow-uncured"
     | "sleeve-told-narrow"
+    | "cap-sleeve-under"
+    | "underarm-tight"
+    | "sleeve-joined-on"
     | "elbow-unshaped";
   readonly piece: string;
   readonly numbers: Readonly<Record<string, Inches>>;

@@ -52,6 +52,7 @@ export const refusalCodes = [
   "no-cap",
   "sleeve-too-short",
   "sleeve-slit-too-long",
+  "cap-sleeve-too-short",
   "flounce-leaves-no-sleeve",
   "skirt-needs-waist",
   "outline-crosses-itself",

@@ -38,6 +38,8 @@ const LOOKED_AT: ReadonlySet<Remark["id"]> = new Set([
   "cords",
   "dart-tip-raised",
   "notch-off-centre",
+  "underarm-tight",
+  "sleeve-joined-on",
   "cap-ratio",
   "strips-turn-too-far",
   "tie-slit",

@@ -120,6 +120,14 @@ function slitSteps(place: StepPlace): readonly TableStep[] {
   return [slit, pleat];
 }
 
+/** What the front of a cap is hollowed more than the back. */
+function hollowSteps(place: StepPlace): readonly TableStep[] {
+  const [sunk, scooped] = [markAt(place.piece, "cap/sunk"), markAt(place.piece, "cap/scooped")];
+  if (sunk === undefined || scooped === undefined) return [];
+  const by = Math.hypot(scooped.x - sunk.x, scooped.y - sunk.y);
+  return [handStep(place, "notch", "hollow", { kind: "hollow-front", by })];
+}
+
 function nameStep(place: StepPlace): TableStep {
   const { name, cut, notches } = place.piece;
   const copies = copiesOf(place.piece);
@@ -143,12 +151,17 @@ function copiesOf({ cut }: Piece): number {
 export function afterCut(place: StepPlace, scale: number): readonly TableStep[] {
   // Two pieces of one group each have their notches: the step's id carries the piece, not the group.
   const own = { ...place, group: shortName(place.piece) };
-  return [...notchSteps(own), ...pierceSteps(own, scale), ...slitSteps(own), nameStep(own), ...quarterSteps(own)].map(
-    (step) => ({
-      ...step,
-      group: place.group,
-    }),
-  );
+  return [
+    ...notchSteps(own),
+    ...pierceSteps(own, scale),
+    ...hollowSteps(own),
+    ...slitSteps(own),
+    nameStep(own),
+    ...quarterSteps(own),
+  ].map((step) => ({
+    ...step,
+    group: place.group,
+  }));
 }
 
 /** Every piece as it lies on the table when all is cut. */

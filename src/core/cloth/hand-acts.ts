@@ -29,6 +29,7 @@ export const handActs: Readonly<Record<HandAct["kind"], ActLook>> = {
   "open-fold": SAID,
   "cut-again": actLook("cut-out", false, false),
   "slit-pair": actLook("marks", false, true),
+  "hollow-front": actLook("marks", false, true),
   pleat: actLook("marks", false, true),
   notch: actLook("notch", false, true),
   pierce: actLook("marks", false, true),

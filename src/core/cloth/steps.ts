@@ -63,6 +63,8 @@ export type HandAct =
       /** On the back half, or on the fold itself. */
       readonly on: "back" | "fold";
     }
+  /** The front of a tailored cap hollowed more, once its halves lie apart. */
+  | { readonly kind: "hollow-front"; readonly by: Inches }
   /** Both lines of a pleat, from the fold; one that passed it lies on the front half. */
   | { readonly kind: "pleat"; readonly first: Inches; readonly second: Inches; readonly passesFold: boolean }
   | {

@@ -18,6 +18,8 @@ const STANDS_OUT = 0.35;
 /** Of a wide hem that hangs in folds so much is seen. */
 const HANGS_IN = 0.62;
 const CURVE_STEPS = 10;
+/** How far up the armhole a cap sleeve ends. */
+const CAP_ENDS = 0.45;
 /** Between a sleeve's lower edge and the body beside it; and how much of a sleeve is seen at least. */
 const CLEAR: Inches = 0.5;
 const LEAST_SEEN: Inches = 2.5;
@@ -149,7 +151,14 @@ function hang(seen: SeenSleeve, hole: Armhole): Hanging {
   const room = (tip.x + down.x * seen.long - underarm.x - CLEAR) / Math.max(0.2, down.y);
   const end = Math.min(seen.end, Math.max(LEAST_SEEN, room));
   const out = seen.kind === "puff" ? -PUFF_OUT / 2 : 0;
-  return { seen: { ...seen, end }, hole, along, foot: [along(seen.long, out), along(seen.long, end)] };
+  // A cap sleeve leaves the armhole above the underarm.
+  const low = seen.kind === "cap" ? (hole.edge[Math.floor(hole.edge.length * CAP_ENDS)] ?? underarm) : underarm;
+  return {
+    seen: { ...seen, end },
+    hole: { ...hole, underarm: low, edge: hole.edge.filter(({ y }) => y <= low.y) },
+    along,
+    foot: [along(seen.long, out), along(seen.long, end)],
+  };
 }
 
 /** The line over the shoulder and down the arm. */

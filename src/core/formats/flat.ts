@@ -3,6 +3,7 @@ import type { Inches } from "../length";
 import type { SheetDrawing, SheetPiece } from "./cut-sheet";
 import { letInGodets } from "./flat-godets";
 import { hangSkirt, rucheLines } from "./flat-hanging";
+import { joinSleeves } from "./flat-joined";
 import type { FlatEdge, FlatHalf, FlatPiece } from "./flat-shapes";
 import { hangSleeve } from "./flat-sleeve";
 
@@ -157,6 +158,7 @@ function drawHalf(sheet: SheetDrawing, half: "front" | "back"): FlatHalf | null 
     ...letInGodets(sheet, hung),
     ...hangSkirt(sheet, { ...from, ...lowerEdge(sheet, [...sewn, ...hung]) }),
     ...hangSleeve(sheet, [...sewn, ...hung]),
+    ...joinSleeves(sheet, sewn, half),
   ];
   const points = pieces.flatMap(({ edges }) => edges.flatMap((edge) => edge.points));
   if (points.length === 0) return null;

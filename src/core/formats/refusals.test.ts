@@ -168,6 +168,14 @@ const wishes: Readonly<Partial<Record<RefusalCode, readonly [Wish, RegExp]>>> = 
     { garment: "straight-dress", choices: { sleeve: "short", sleeveCuff: "buttoned", sleeveSlit: 7 } },
     /A slit of 7 in is longer than the sleeve below its cap/,
   ],
+  "cap-sleeve-too-short": [
+    {
+      garment: "straight-dress",
+      choices: { sleeve: "cap", capSleeveEnds: 6 },
+      card: { armhole: 12, bust: 30, shoulder: 12 },
+    },
+    /hardly covers the shoulder/,
+  ],
   "flounce-leaves-no-sleeve": [
     { garment: "straight-dress", choices: { sleeve: "flounce", flounceAt: 20 } },
     /A flounce from 20 in above the end leaves no sleeve/,

@@ -22,6 +22,7 @@ import { shoulderBustier } from "./shoulder-bustier";
 import { straightDress } from "./straight-dress";
 import { tieredDress } from "./tiered-dress";
 import { tieredSkirt } from "./tiered-skirt";
+import { wideGown } from "./wide-gown";
 import { yokeGown } from "./yoke-gown";
 
 /** Every garment, in the order in which people choose. A new one is its file and its line here. */
@@ -34,6 +35,7 @@ export const garments: readonly Garment[] = [
   shirtDress,
   yokeGown,
   basqueGown,
+  wideGown,
   lapelDress,
   tieredDress,
   basicBodice,

@@ -4,6 +4,7 @@ export type { BodyStyle } from "./body/body-form";
 export { bodyNeeds, bodyRules } from "./body/body-needs";
 export { lowerStripOffers } from "./body/lower-strip-choices";
 export { finishChoices, finishesEdges } from "./finish/finish-choices";
+export { grownChoices, grownNeeds, grownRules } from "./grown";
 export { offerFrom } from "./offers";
 export type { RoomId } from "./room-ids";
 export {

@@ -1,5 +1,6 @@
 import type * as bodyRoom from "./body/body-room";
 import type * as finishRoom from "./finish/finish-room";
+import type * as grownRoom from "./grown/grown-room";
 import type * as skirtRoom from "./skirt/skirt-room";
 import type * as sleeveRoom from "./sleeve/sleeve-room";
 
@@ -8,6 +9,7 @@ export interface Rooms {
   readonly body: typeof bodyRoom;
   readonly skirt: typeof skirtRoom;
   readonly sleeve: typeof sleeveRoom;
+  readonly grown: typeof grownRoom;
   readonly finish: typeof finishRoom;
 }
 

@@ -10,6 +10,7 @@ import {
   type Term,
 } from "../../chalk";
 import {
+  add,
   at,
   cutLine,
   mapPath,
@@ -18,10 +19,13 @@ import {
   pathEnd,
   pathLength,
   placeAtLength,
+  scale,
   straight,
+  subtract,
 } from "../../geometry";
 import { both, type Inches, pickSystem } from "../../length";
 import { certain } from "../../result";
+import { chalkCapPlaces } from "./cap-places";
 import type { SleevePlan } from "./plan-sleeve";
 import type { SleeveForm } from "./sleeve-form";
 
@@ -67,30 +71,6 @@ function openSleeve(sheet: Sheet, plan: SleevePlan): PieceChalk {
   return piece;
 }
 
-/** The slanted line, and the places of the cap that are set off it. */
-function chalkCapPlaces(piece: PieceChalk, { cap }: SleevePlan): void {
-  const { points } = cap;
-  piece.known("cap/top", points.top);
-  piece.slant(cap.level === null ? "biceps/side" : "biceps/level");
-  const off = (value: Inches): Term => ({ code: "off-the-slant", kind: "style", value, source: "rule:capBow" });
-  const places = [
-    ["cap/raised", 1 / 4, points.raised, "outwards"],
-    ["cap/middle", 1 / 2, points.middle, "outwards"],
-    ["cap/sunk", 3 / 4, points.sunk, "inwards"],
-  ] as const;
-  for (const [id, share, stitch, direction] of places) {
-    const bow = id === "cap/middle" ? 0 : points.bow;
-    piece.offSlant({
-      id,
-      along: share * points.slant,
-      off: { value: bow, terms: bow === 0 ? [] : [off(bow)] },
-      direction,
-      stitch,
-      why: bow === 0 ? "cap-middle" : "cap-bow",
-    });
-  }
-}
-
 /** The underarm: on the biceps line, or where the level half armhole was walked back to. */
 function chalkUnderarm(piece: PieceChalk, plan: SleevePlan): void {
   const { given } = piece;
@@ -124,9 +104,13 @@ function sideCut(given: Given, { cap, side, sidePath }: SleevePlan): Path {
 }
 
 /** What lies beyond the side; where half the armhole was laid level, what is left over of it at the underarm. */
-function sideAllowance({ cap, side }: SleevePlan, beside: Inches): Pick<EdgeChalk, "allowance" | "allowanceAt"> {
+function sideAllowance(
+  given: Given,
+  { cap, side }: SleevePlan,
+  beside: Inches,
+): Pick<EdgeChalk, "allowance" | "allowanceAt"> {
   if (cap.level === null) return { allowance: beside };
-  const over = cap.level.leftAcross;
+  const over = onTape(given, cap.level.leftAcross);
   const below = side.map(({ line }) => ({ mark: `${line}/side`, value: beside }));
   return { allowance: Math.max(over, beside), allowanceAt: [{ mark: "biceps/side", value: over }, ...below] };
 }
@@ -162,7 +146,7 @@ function chalkLower(piece: PieceChalk, plan: SleevePlan): void {
     role: "side",
     stitch: sidePath,
     cut: turn === null ? cut : { start: cut.start, segments: [...cut.segments, { kind: "line", to: turn }] },
-    ...sideAllowance(plan, beside.value),
+    ...sideAllowance(given, plan, beside.value),
     through: ["biceps/side", "elbow/side", "hem/side"],
     why: "sleeve-side",
   });
@@ -183,13 +167,22 @@ function chalkLower(piece: PieceChalk, plan: SleevePlan): void {
   });
 }
 
+/** Where the front of a tailored cap is hollowed more once both halves lie apart: further in, at its third quarter. */
+function markHollow(piece: PieceChalk, { form, cap }: SleevePlan): void {
+  if (form.capFrontScoop === 0) return;
+  const { sunk, foot, slant, bow } = cap.points;
+  const share = (bow + form.capFrontScoop) / Math.max(1e-6, bow);
+  const on = at(foot.x * 0.75, foot.y * 0.75);
+  if (slant > 0) piece.known("cap/scooped", add(on, scale(subtract(sunk, on), share)), "front");
+}
+
 /** Half a sleeve on its fold, from the cap line to the hem: everything but its notches. */
 export function chalkBlock(sheet: Sheet, plan: SleevePlan): PieceChalk {
   const { given } = sheet;
   const piece = openSleeve(sheet, plan);
   const { level, curve } = plan.cap;
   chalkUnderarm(piece, plan);
-  chalkCapPlaces(piece, plan);
+  chalkCapPlaces(piece, plan.cap);
   const allowance = ruleLength(given, "allowance.armhole");
   piece.edge("cap", {
     role: "cap",
@@ -209,5 +202,6 @@ export function chalkBlock(sheet: Sheet, plan: SleevePlan): PieceChalk {
     });
   chalkSideMarks(piece, plan);
   chalkLower(piece, plan);
+  markHollow(piece, plan);
   return piece;
 }

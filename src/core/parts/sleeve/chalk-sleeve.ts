@@ -14,11 +14,12 @@ import {
 import { pathLength } from "../../geometry";
 import { both, type Inches, pickSystem, roundToStep } from "../../length";
 import { chalkBlock } from "./chalk-block";
+import { chalkCapSleeve } from "./chalk-cap-sleeve";
 import { chalkPetals } from "./chalk-petal";
 import { planSleeve, type SleevePlan } from "./plan-sleeve";
 import { remarkSleeve } from "./remark-sleeve";
 import { sleeveChoices } from "./sleeve-choices";
-import { readSleeveForm } from "./sleeve-form";
+import { readSleeveForm, type SleeveForm } from "./sleeve-form";
 import type { SleeveKind } from "./sleeve-kinds";
 import { chalkButtonedCuff, chalkFlounce, chalkTie, chalkTurnBack } from "./small-parts";
 import { chalkSpread, spreadSleeve } from "./spread-sleeve";
@@ -31,7 +32,7 @@ const ON_FOLD: Inches = 1 / 64;
 const MOST_FULL = 4;
 
 /** How far along the cap the shoulder seam meets it: off the fold, toward the back where the front armhole is longer. */
-function shoulderOff({ cap: { armhole } }: SleevePlan): Inches {
+function shoulderOff({ cap: { armhole } }: Pick<SleevePlan, "cap">): Inches {
   return (armhole.front - armhole.back) / 2;
 }
 
@@ -69,7 +70,7 @@ function notchCap(sheet: Sheet, plan: SleevePlan, open: OpenEdge, caps: CapEdges
 }
 
 /** The shoulder notch, off the fold by half of what front and back armhole differ. */
-function notchShoulder(piece: PieceChalk, plan: SleevePlan): void {
+function notchShoulder(piece: PieceChalk, plan: Pick<SleevePlan, "cap">): void {
   const off = shoulderOff(plan);
   const at = Math.abs(off) < ON_FOLD ? 0 : Math.abs(off);
   piece.notchAt("notch", "cap", at, at === 0 ? {} : { side: off > 0 ? "back" : "front" });
@@ -119,6 +120,20 @@ function capCure(given: Given, { cap, form }: SleevePlan): { readonly cure?: Cur
   return { cure: { path: "choices.sleeveWidth", value: fits ? width : "off" } };
 }
 
+/** Over the shoulder alone: sewn from one end over it to the other, shorter than the armhole by what is left bare. */
+function chalkCap(sheet: Sheet, form: SleeveForm, open: OpenEdge): void {
+  const { piece, cap } = chalkCapSleeve(sheet, form, open);
+  notchShoulder(piece, { cap });
+  const bare = cap.armhole.off - 2 * form.capSleeveEnds;
+  sheet.seam({
+    id: "cap",
+    a: ["sleeve/cap", "sleeve/cap"],
+    b: [...open.rows.front, ...open.rows.back],
+    ease: { least: cap.armhole.least + bare, most: cap.armhole.most + bare },
+    says: "cap-ease",
+  });
+}
+
 /** What is sewn on below, by kind and cuff. */
 function chalkBelow(sheet: Sheet, piece: PieceChalk, plan: SleevePlan): void {
   const { form, cuff } = plan;
@@ -165,6 +180,10 @@ export function chalkSleeve(sheet: Sheet, kind: SleeveKind, open: OpenEdge): voi
   const { given } = sheet;
   const form = readSleeveForm(given, kind);
   sheet.part("sleeve", () => {
+    if (kind === "cap") {
+      chalkCap(sheet, form, open);
+      return;
+    }
     const plan = planSleeve(given, form, open);
     if (kind === "petal") chalkPetalSleeve(sheet, plan, open);
     else chalkOnFold(sheet, plan, open);

@@ -3,6 +3,7 @@ import { both } from "../../length";
 import { cuffKinds, type SleeveKind } from "./sleeve-kinds";
 
 const FITTED = [
+  "cap",
   "short",
   "elbow",
   "three-quarter",
@@ -28,6 +29,7 @@ export const sleeveChoices = {
     label: "Sleeve",
     options: {
       none: "None",
+      cap: "Cap, over the shoulder alone",
       short: "Short",
       elbow: "To the elbow",
       "three-quarter": "Three-quarter",
@@ -61,6 +63,22 @@ export const sleeveChoices = {
     range: [3, 14],
     when: { sleeve: any },
     why: "Told, the cap's height follows from it; left, the width follows from the armhole and the arm.",
+  },
+  capSleeveEnds: {
+    kind: "length",
+    label: "Cap sleeve ends above the underarm",
+    default: both(4, 10),
+    range: [2, 6],
+    when: { sleeve: ["cap"] },
+    why: "Along the armhole, in front and behind; below it the armhole is bare.",
+  },
+  capFrontScoop: {
+    kind: "length",
+    label: "Front of the cap hollowed more",
+    default: both(0.25, 0.5),
+    range: [0, 0.5],
+    when: { sleeve: ["jacket"] },
+    why: "The arm comes forward: slack in front of it shows in a tailored sleeve.",
   },
   sleeveCuff: {
     kind: "option",

@@ -65,6 +65,7 @@ export function readSleeveForm(given: Given, kind: SleeveKind): SleeveForm {
       placketStrip === "by-width" ? 2 * values.placketWidth + pickSystem(STRIP_MORE, given.metric) : placketStrip,
     spreads,
     // What is asked of other kinds does not reach this one.
+    capFrontScoop: kind === "jacket" ? values.capFrontScoop : 0,
     capGathered: kind === "gathered" && values.capGathered,
     puffLift: kind === "puff" ? values.puffLift : 0,
     blouse: values.sleeveBlouse === "by-kind" ? own : values.sleeveBlouse,

@@ -2,6 +2,7 @@ import { type BothUnits, both } from "../../length";
 
 /** Every sleeve that an armhole takes (craft: sleeves, kinds). */
 export const sleeveKinds = [
+  "cap",
   "short",
   "elbow",
   "three-quarter",
@@ -47,6 +48,7 @@ const DRESS: Omit<KindOf, "end"> = {
 const EASY = { ease: both(0.25, 0.5), range: [0, 0.5], room: both(3, 7.5) } as const;
 
 export const kindTable: Readonly<Record<SleeveKind, KindOf>> = {
+  cap: { ...DRESS, end: both(3.5, 9) },
   short: { ...DRESS, end: both(9, 23) },
   elbow: { ...DRESS, end: "elbow" },
   "three-quarter": { ...DRESS, end: "three-quarter" },

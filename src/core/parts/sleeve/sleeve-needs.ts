@@ -8,7 +8,7 @@ export function sleeveKind({ sleeve }: ChoiceValues): SleeveKind | null {
   return sleeveKinds.find((kind) => kind === sleeve) ?? null;
 }
 
-const ABOVE_ELBOW: ReadonlySet<SleeveKind> = new Set(["short", "puff", "tie-band", "petal"]);
+const ABOVE_ELBOW: ReadonlySet<SleeveKind> = new Set(["cap", "short", "puff", "tie-band", "petal"]);
 
 /** Readings a sleeve cannot be drawn without. One that ends above the elbow asks for no length: it is told where it ends. */
 export function sleeveNeeds(choices: ChoiceValues): readonly MeasurementId[] {
@@ -16,6 +16,7 @@ export function sleeveNeeds(choices: ChoiceValues): readonly MeasurementId[] {
   if (kind === null) return [];
   const end = choices.sleeveEnd;
   const short = ABOVE_ELBOW.has(kind) && (typeof end !== "number" || end < 12);
+  if (kind === "cap") return ["upperArm"];
   return ["upperArm", "elbow", "shoulderToElbow", ...(short ? [] : (["wrist", "sleeveLength"] as const))];
 }
 

@@ -86,6 +86,13 @@ const reasons: Readonly<Record<StepReason, string>> = {
   "turn-back": "Its fold lies at the underarm, its open points meet at the sleeve's fold.",
   "petal-free": "The free edge falls over the arm; at the underarm both petals run on into one another.",
   "petal-drop": "So far plumb, so that the petal hangs before it swings away.",
+  "cap-sleeve-end": "Here the sleeve leaves the armhole: it covers the shoulder alone.",
+  "cap-sleeve-edge": "Level at the fold, so that both halves run on without a point.",
+  "grown-end":
+    "The shoulder line carried on past the tip by the sleeve's length, and square to it half the arm with its room.",
+  "grown-underarm": "Lower than a set-in sleeve's, so that the arm lifts; the corner is rounded and clipped.",
+  "grown-shoulder": "One line from the neck over the shoulder tip to the end of the sleeve.",
+  "grown-join": "The cloth is too narrow for the whole sleeve: what is left is joined on here.",
   "neck-curve": "It meets the centre and the shoulder squarely, so that both halves join without a point.",
 };
 

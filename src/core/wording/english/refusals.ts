@@ -119,6 +119,8 @@ const messages: Readonly<Record<RefusalCode, (spoken: Spoken) => string>> = {
     `A sleeve that ends at ${say("end")} ends within its cap, ${say("cap")} high: it has no underarm seam.`,
   "sleeve-slit-too-long": ({ say }) =>
     `A slit of ${say("slit")} is longer than the sleeve below its cap: there is room for ${say("room")}.`,
+  "cap-sleeve-too-short": ({ say }) =>
+    `A cap sleeve that ends ${say("ends")} above the underarm hardly covers the shoulder; ${say("room")} is the most here.`,
   "flounce-leaves-no-sleeve": ({ say }) => `A flounce from ${say("at")} above the end leaves no sleeve below the cap.`,
   "outline-crosses-itself": () => "With these rules and choices the outline of a piece would cross itself.",
 };

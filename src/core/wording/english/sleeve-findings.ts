@@ -20,6 +20,9 @@ type SleeveFinding = Extract<
   | "sleeve-narrow-uncured"
   | "sleeve-told-narrow"
   | "elbow-unshaped"
+  | "cap-sleeve-under"
+  | "underarm-tight"
+  | "sleeve-joined-on"
 >;
 
 const ratio = ({ finding }: Spoken): string => ((finding.numbers.long ?? 0) / (finding.numbers.into ?? 1)).toFixed(2);
@@ -92,6 +95,18 @@ export const sleeveFindings: Readonly<Record<SleeveFinding, (spoken: Spoken) => 
   "sleeve-told-narrow": ({ say }) => ({
     text: `Under the arm the sleeve is ${say("round")} round, as it was told; ${say("wanted")} is the least.`,
     remedy: "Leave its width to the armhole, or tell more.",
+  }),
+  "cap-sleeve-under": ({ say }) => ({
+    text: `The sleeve ends ${say("ends")} above the underarm, in front and behind: below it the armhole is bare.`,
+    remedy: "Bind that stretch in bias, or face it, in one with the sleeve's seam. A higher underarm covers more.",
+  }),
+  "underarm-tight": ({ say }) => ({
+    text: `From the underarm square to the shoulder line there are ${say("room")}; the arm wants ${say("wanted")}.`,
+    remedy: "Lower the underarm.",
+  }),
+  "sleeve-joined-on": ({ say }) => ({
+    text: `The sleeve reaches ${say("reaches")} from the fold, more than half this cloth, ${say("half")}: it is cut off square to its line and joined on.`,
+    remedy: "Wider cloth, or a shorter sleeve, leaves it in one.",
   }),
   "elbow-unshaped": ({ say }) => ({
     text: `From an elbow of ${say("elbow")} to a wrist of ${say("wrist")} the sleeve hangs straight: there is no dart at the elbow.`,

@@ -9,7 +9,7 @@ export interface Said {
   readonly text: string;
 }
 
-type SleeveAct = Extract<HandAct, { kind: "cut-again" | "slit-pair" | "pleat" }>;
+type SleeveAct = Extract<HandAct, { kind: "cut-again" | "slit-pair" | "pleat" | "hollow-front" }>;
 type SlitAct = Extract<HandAct, { kind: "slit-pair" }>;
 
 function saySlit({ on, across, up }: SlitAct, say: (length: Inches) => string): string {
@@ -29,6 +29,11 @@ export function saySleeveAct(act: SleeveAct, step: TableStep, say: (length: Inch
         text: `It is cut ${act.copies} times from a fold: lay it on the next stretch of the fold, its own fold on the cloth's, chalk round it and cut.${other}`,
       };
     }
+    case "hollow-front":
+      return {
+        title: "Hollow the front of the cap",
+        text: `Lift the halves apart. On the front halves alone cut the cap ${say(act.by)} further in at its third quarter, running out to nothing at the front notch's line above and at the underarm.`,
+      };
     case "slit-pair":
       return { title: "Slit both sleeves", text: saySlit(act, say) };
     case "pleat": {

@@ -332,6 +332,7 @@ function sayHand(act: HandAct, step: TableStep, say: (length: Inches) => string)
     case "cut-again":
     case "slit-pair":
     case "pleat":
+    case "hollow-front":
       return saySleeveAct(act, step, say);
     case "open-fold":
       return {

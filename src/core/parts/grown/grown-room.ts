@@ -1,0 +1,1 @@
+export { chalkGrown } from "./chalk-grown";

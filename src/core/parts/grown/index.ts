@@ -1,0 +1,1 @@
+export { grownChoices, grownNeeds, grownRules } from "./grown-choices";
