@@ -98,6 +98,7 @@ export const termCodes = [
   "squared-to-the-hem",
   "swung-out",
   "to-trim",
+  "to-pass-over-the-bust",
   "top-of-the-slit",
   "trued",
   "trued-to-back-shoulder",

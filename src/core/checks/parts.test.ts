@@ -19,8 +19,8 @@ function withStranger(draft: Draft, part: PartId): Draft {
   const again = draft.pieces
     .filter((piece) => piece.part === "body")
     .map((piece): Piece => {
-      const drawnWith = piece.drawnWith === null ? null : `${part}-${piece.drawnWith}`;
-      return { ...piece, part, id: `${part}-${piece.id}`, drawnWith, takeOuts: [] };
+      const drawnWith = piece.drawnWith === null ? null : `stranger-${part}-${piece.drawnWith}`;
+      return { ...piece, part, id: `stranger-${part}-${piece.id}`, drawnWith, takeOuts: [] };
     });
   return { ...draft, pieces: [...draft.pieces, ...again] };
 }
@@ -44,8 +44,8 @@ describe("a skirt, sleeve or collar beside a sound body", () => {
   it.each(everyPair)("%s with a %s: the body's folds stay, the stranger has folds of its own", (id, part) => {
     const [alone, both] = [draw(id), withStranger(draw(id), part)].map((draft) => planFolds(draft, "one-fold"));
     if (alone?.ok !== true || both?.ok !== true) throw new Error("not folded");
-    const own = both.value.filter(({ pieces }) => !pieces[0]?.startsWith(`${part}-`));
-    const strange = both.value.filter(({ pieces }) => pieces[0]?.startsWith(`${part}-`));
+    const own = both.value.filter(({ pieces }) => !pieces[0]?.startsWith(`stranger-${part}-`));
+    const strange = both.value.filter(({ pieces }) => pieces[0]?.startsWith(`stranger-${part}-`));
     expect(own).toEqual(alone.value);
     expect(strange.map(({ pieces }) => pieces.length)).toEqual(
       alone.value.filter(({ fold }) => fold !== "single").map(({ pieces }) => pieces.length),

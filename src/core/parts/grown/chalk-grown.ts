@@ -13,6 +13,7 @@ import {
   curveBetween,
   cutLine,
   distance,
+  flattenPath,
   joinPaths,
   leftOf,
   type Path,
@@ -72,17 +73,22 @@ function lowerPath(plan: GrownPlan): Path {
   return joinPaths([rest, side]);
 }
 
-/** Cut half an inch outside the sleeve and its corner, and so far as the house has it from the waist down. */
+/** Cut half an inch outside the sleeve and its corner, widening to the waist to what the house has at a side. */
 function lowerCut(given: Given, plan: GrownPlan, from: Path): Path {
   const corner = onTape(given, pickSystem(CORNER, given.metric));
   const beside = ruleLength(given, "allowance.side");
   const upper: Path = { start: from.start, segments: from.segments.slice(0, 2) };
-  const below: readonly Point[] = [
-    at(plan.waist.value + beside, plan.waistDown.value),
-    at(plan.hip.value + beside, plan.hipDown.value),
-    at(plan.hem.value + beside, plan.hemDown.value),
-  ];
-  const [start, ...rest] = [...cutLine({ stitch: upper, allowance: corner }), ...below] as [Point, ...Point[]];
+  const high = pathEnd(upper).y;
+  const widened = ({ x, y }: Point): Point => {
+    const share = Math.min(1, Math.max(0, (y - high) / Math.max(1, plan.waistDown.value - high)));
+    return at(x + corner + (beside - corner) * share, y);
+  };
+  const round = cutLine({ stitch: upper, allowance: corner });
+  const turned = round.at(-1)?.y ?? high;
+  const below = flattenPath(plan.side)
+    .map(widened)
+    .filter(({ y }) => y > turned + 1 / 16);
+  const [start, ...rest] = [...round, ...below] as [Point, ...Point[]];
   return { start, segments: rest.map((to) => ({ kind: "line", to })) };
 }
 
@@ -220,30 +226,40 @@ function chalkJoined(sheet: Sheet, plan: GrownPlan, side: Side): void {
   });
 }
 
+function promiseSeams(sheet: Sheet, plan: GrownPlan): void {
+  const { given } = sheet;
+  if (plan.join !== null)
+    for (const id of ["shoulder", "under"] as const)
+      sheet.seam({ id: `sleeve-${id}`, a: [`sleeve-front/${id}`], b: [`sleeve-back/${id}`], ease: MEETS });
+  for (const id of ["shoulder", "side"] as const)
+    sheet.seam({ id, a: [`bodice-front/${id}`], b: [`bodice-back/${id}`], ease: MEETS });
+  for (const line of ["waist", "hip"] as const) {
+    // A waist that was widened to pass over the bust promises no girth of its own, nor one that the sleeve hangs across.
+    if (plan.end.low.y > plan.waistDown.value || plan[line].terms.some(({ code }) => code === "to-pass-over-the-bust"))
+      continue;
+    sheet.girth({ line, on: line, body: bodyValue(given, line), ease: ruleLength(given, `ease.${line}`) });
+  }
+}
+
+function remarkGrown(sheet: Sheet, plan: GrownPlan): void {
+  const { given } = sheet;
+  const short = armShort(given, plan);
+  if (short !== null) sheet.remark({ id: "underarm-tight", piece: "bodice-front", numbers: { ...short } });
+  if (plan.join === null) return;
+  const reaches = plan.end.top.x + ruleLength(given, "allowance.hem");
+  sheet.remark({ id: "sleeve-joined-on", piece: "bodice-front", numbers: { reaches, half: given.clothWidth / 2 } });
+}
+
 /** A body in a front and a back, each with half of both sleeves grown on: no armhole, the neck lets the head through. */
 export function chalkGrown(sheet: Sheet): void {
-  const { given } = sheet;
-  const plan = planGrown(given);
+  const plan = planGrown(sheet.given);
   sheet.part("body", () => {
     for (const side of ["front", "back"] as const) {
       chalkHalf(sheet, plan, side);
       chalkJoined(sheet, plan, side);
     }
-    const rows = plan.join === null ? [] : (["shoulder", "under"] as const);
-    for (const id of rows)
-      sheet.seam({ id: `sleeve-${id}`, a: [`sleeve-front/${id}`], b: [`sleeve-back/${id}`], ease: MEETS });
-    for (const id of ["shoulder", "side"] as const)
-      sheet.seam({ id, a: [`bodice-front/${id}`], b: [`bodice-back/${id}`], ease: MEETS });
-    for (const line of ["waist", "hip"] as const)
-      sheet.girth({ line, on: line, body: bodyValue(given, line), ease: ruleLength(given, `ease.${line}`) });
+    promiseSeams(sheet, plan);
     sheet.openAt("none", null);
-    const short = armShort(given, plan);
-    if (short !== null) sheet.remark({ id: "underarm-tight", piece: "bodice-front", numbers: { ...short } });
-    if (plan.join !== null)
-      sheet.remark({
-        id: "sleeve-joined-on",
-        piece: "bodice-front",
-        numbers: { reaches: plan.end.top.x + ruleLength(given, "allowance.hem"), half: given.clothWidth / 2 },
-      });
+    remarkGrown(sheet, plan);
   });
 }

@@ -98,6 +98,14 @@ function dropTerms(given: Given, across: Inches, neckWidth: Inches): readonly Te
   return [{ code: "shoulder-drop-gradient", kind: "style", value, source: "rule:shoulderSlope" }];
 }
 
+/** Nothing opens: the waist is at least so wide that it passes over the bust. */
+function waistTerms(given: Given): readonly Term[] {
+  const own = [bodyTerm(given, "waist", 4), easeTerm(given, "waist")];
+  const short = bodyValue(given, "bust") / 4 - own.reduce((sum, { value }) => sum + value, 0);
+  if (short <= 0) return own;
+  return [...own, { code: "to-pass-over-the-bust", kind: "style", value: short, source: "measurement:bust" }];
+}
+
 /** A corner rounded by an arc, or by as much of one as its sides have room for. */
 function roundUnder(from: Point, corner: Point, to: Point, radius: Inches): Path {
   const [one, two] = [directionFrom(from, corner) ?? { x: -1, y: 0 }, directionFrom(corner, to) ?? { x: 0, y: 1 }];
@@ -110,20 +118,31 @@ function roundUnder(from: Point, corner: Point, to: Point, radius: Inches): Path
   return joinPaths([straight(from, start), { start, segments: [arcTo(start, centre, turn)] }]);
 }
 
-/** Where the sleeve is cut off square to its line, midway between neck and end, if the cloth is too narrow for the whole. */
+/** A seam keeps so far from where the corner under the arm begins to turn. */
+const CLEAR_OF_CORNER: Inches = 1;
+
+/**
+ * Where the sleeve is cut off square to its line, if the cloth is too narrow for the whole: midway between neck and end, or
+ * further out where that would run into the corner under the arm.
+ */
 function joinOf(
   given: Given,
-  top: Point,
-  neck: Point,
-  along: Direction,
-  low: Point,
-  underarm: Point,
+  {
+    neck,
+    along,
+    end,
+    under,
+  }: { readonly neck: Point; readonly along: Direction; readonly under: Path } & Pick<GrownPlan, "end">,
 ): GrownPlan["join"] {
   const room = given.clothWidth / 2 - MARGIN;
-  if (top.x + ruleLength(given, "allowance.hem") + MARGIN <= room) return null;
-  const middle = add(neck, scale(subtract(top, neck), 1 / 2));
-  const below = meetLines(middle, rightOf(along), low, directionFrom(low, underarm) ?? { x: -1, y: 0 });
-  return below === null ? null : { top: middle, low: below };
+  if (end.top.x + ruleLength(given, "allowance.hem") + MARGIN <= room) return null;
+  const corner = under.segments[0]?.to ?? under.start;
+  const back = directionFrom(end.low, corner) ?? { x: -1, y: 0 };
+  const middle = add(neck, scale(subtract(end.top, neck), 1 / 2));
+  const meet = meetLines(middle, rightOf(along), end.low, back) ?? end.low;
+  const most = Math.max(0, distance(end.low, corner) - CLEAR_OF_CORNER);
+  const low = add(end.low, scale(back, Math.min(most, Math.max(0, dot(subtract(meet, end.low), back)))));
+  return { top: add(neck, scale(along, dot(subtract(low, neck), along))), low };
 }
 
 /** Plans a body with its sleeves grown on (craft: sleeves, grown on). */
@@ -162,7 +181,7 @@ export function planGrown(given: Given): GrownPlan {
     bodyTerm(given, "bust", 4),
     style("room-at-the-underarm", pickSystem(AT_UNDERARM, given.metric), "grownDrop"),
   );
-  const waist = settle(bodyTerm(given, "waist", 4), easeTerm(given, "waist"));
+  const waist = settle(...waistTerms(given));
   const hip = settle(bodyTerm(given, "hip", 4), easeTerm(given, "hip"));
   const hem = settle(
     ...hip.terms.filter(({ kind }) => kind !== "rounding"),
@@ -215,7 +234,7 @@ export function planGrown(given: Given): GrownPlan {
       hip: at(hip.value, hipDown.value),
       hem: at(hem.value, hemDown.value),
     }),
-    join: joinOf(given, end.top, neck, along, end.low, underarm),
+    join: joinOf(given, { neck, along, end, under }),
   };
 }
 

@@ -97,6 +97,7 @@ const terms: Readonly<Record<TermCode, string | Say>> = {
   "sleeveless-shoulder": "Further in without a sleeve",
   "slit-below-the-neck": "Slit below the neck",
   "swung-out": "Swung out with the panel",
+  "to-pass-over-the-bust": "Wide enough to pass over the bust",
   "to-trim": "To trim at the fitting",
   trued: "Turned and trued",
   "trued-to-back-shoulder": "Trued to the back shoulder",
