@@ -44,12 +44,18 @@ function timeSheet({ garment, choices }: Timed): number {
   return median(times.slice(100));
 }
 
-/** Every garment, and each that takes a skirt with its darts by figure: the largest drafts there are. */
+/** A sleeve with a cuff, a placket and a pleat; with a skirt of its own darts beneath, the largest whole garment there is. */
+const SLEEVE = { sleeve: "shirt" };
+const SKIRT = { skirt: "a-line", skirtDarts: "figure" };
+
+/** Every garment, and each that takes a skirt, a sleeve or both with them: the largest drafts there are. */
 const cases = garments.flatMap(({ id, choices }): readonly (Timed & { readonly name: string })[] => [
   { name: id, garment: id, choices: {} },
-  ...(choices.skirt === undefined
+  ...(choices.skirt === undefined ? [] : [{ name: `${id} with a skirt`, garment: id, choices: SKIRT }]),
+  ...(choices.sleeve === undefined ? [] : [{ name: `${id} with a sleeve`, garment: id, choices: SLEEVE }]),
+  ...(choices.skirt === undefined || choices.sleeve === undefined
     ? []
-    : [{ name: `${id} with a skirt`, garment: id, choices: { skirt: "a-line", skirtDarts: "figure" } }]),
+    : [{ name: `${id} with a skirt and a sleeve`, garment: id, choices: { ...SKIRT, ...SLEEVE } }]),
 ]);
 const figures = cases.map(({ name, ...timed }) => ({
   garment: name,

@@ -1,5 +1,5 @@
 /**
- * Every garment, as it comes and with each skirt that it takes, × three sets × a made-up crowd and the extremes: what is
+ * Every garment, as it comes, with each skirt and with each sleeve that it takes, × three sets × a made-up crowd and the extremes: what is
  * refused and what is found, and how often.
  */
 import { type Garment, garments } from "../../src/core/garments";
@@ -17,14 +17,23 @@ function lines(label: string, counts: Counts, total: number): readonly string[] 
   );
 }
 
-/** A garment as it comes, and with every skirt that may be chosen under it. */
+/** A garment as it comes, and with every skirt and every sleeve that may be chosen for it. */
 function wholes({ id, choices }: Garment): readonly Whole[] {
-  const { skirt } = choices;
-  const skirts = skirt?.kind === "option" ? Object.keys(skirt.options).filter((key) => key !== "none") : [];
-  return [{ garment: id }, ...skirts.map((key) => ({ garment: id, skirt: key }))];
+  const kindsOf = (part: "skirt" | "sleeve"): readonly string[] => {
+    const choice = choices[part];
+    return choice?.kind === "option" ? Object.keys(choice.options).filter((key) => key !== "none") : [];
+  };
+  return [
+    { garment: id },
+    ...kindsOf("skirt").map((skirt) => ({ garment: id, skirt })),
+    ...kindsOf("sleeve").map((sleeve) => ({ garment: id, sleeve })),
+  ];
 }
 
-const title = ({ garment, skirt }: Whole): string => (skirt === undefined ? garment : `${garment} with skirt ${skirt}`);
+const title = ({ garment, skirt, sleeve }: Whole): string =>
+  [garment, ...(skirt === undefined ? [] : [`skirt ${skirt}`]), ...(sleeve === undefined ? [] : [`sleeve ${sleeve}`])].join(
+    " with ",
+  );
 
 function report(garment: string, sets: readonly SetFigures[]): string {
   return sets
@@ -56,8 +65,8 @@ export async function sweepCrowd(
   const done: SetFigures[] = [];
   const work = async () => {
     for (let whole = waiting.shift(); whole !== undefined; whole = waiting.shift()) {
-      const { garment, skirt } = whole;
-      const words = [garment, bodies, ...(skirt === undefined ? [] : [skirt])];
+      const { garment, skirt = "", sleeve = "" } = whole;
+      const words = [garment, bodies, skirt, sleeve];
       const sets = (await draw(words)) as readonly SetFigures[];
       process.stdout.write(`${report(title(whole), sets)}\n`);
       done.push(...sets);

@@ -11,10 +11,11 @@ const SEED = 20261123;
 /** That a head, hips or both knees do not pass is the truth about a sound draft, and no mistake of it. */
 const TRUE_ERRORS: ReadonlySet<FindingId> = new Set(["head-does-not-pass", "body-does-not-pass", "flare-narrow"]);
 
-/** What is drawn: a garment as it comes, or with this skirt under it. */
+/** What is drawn: a garment as it comes, with this skirt under it, or with this sleeve set in. */
 export interface Whole {
   readonly garment: string;
   readonly skirt?: string | undefined;
+  readonly sleeve?: string | undefined;
 }
 
 /** How often each refusal, caution and error came up. */
@@ -36,8 +37,11 @@ function checkPlaces(draft: Draft): void {
 }
 
 /** What became of one body: codes of its refusals and findings, each with its level first. */
-function drawOne({ garment, skirt }: Whole, set: RuleSetId, measurements: Readings): readonly string[] {
-  const choices = skirt === undefined ? {} : { skirt, opening: "back-zip" };
+function drawOne({ garment, skirt, sleeve }: Whole, set: RuleSetId, measurements: Readings): readonly string[] {
+  const choices = {
+    ...(skirt === undefined ? {} : { skirt, opening: "back-zip" }),
+    ...(sleeve === undefined ? {} : { sleeve }),
+  };
   const read = readOrder({ garment, choices, rules: { set }, client: { card: { measurements } } });
   if (!read.ok) throw new Error(`${garment}, ${set}: ${JSON.stringify(read.issues)}`);
   const drawn = draftGarment(read.value.garment, read.value.given);
@@ -69,6 +73,7 @@ function sweepSet(whole: Whole, set: RuleSetId, bodies: number): SetFigures {
   };
 }
 
-const [garment = "", bodies = "2000", skirt] = process.argv.slice(2);
-const figures = (Object.keys(ruleSets) as RuleSetId[]).map((set) => sweepSet({ garment, skirt }, set, Number(bodies)));
+const [garment = "", bodies = "2000", skirt, sleeve] = process.argv.slice(2);
+const whole = { garment, skirt: skirt || undefined, sleeve: sleeve || undefined };
+const figures = (Object.keys(ruleSets) as RuleSetId[]).map((set) => sweepSet(whole, set, Number(bodies)));
 process.stdout.write(JSON.stringify(figures));
