@@ -31,9 +31,11 @@ function wholes({ id, choices }: Garment): readonly Whole[] {
 }
 
 const title = ({ garment, skirt, sleeve }: Whole): string =>
-  [garment, ...(skirt === undefined ? [] : [`skirt ${skirt}`]), ...(sleeve === undefined ? [] : [`sleeve ${sleeve}`])].join(
-    " with ",
-  );
+  [
+    garment,
+    ...(skirt === undefined ? [] : [`skirt ${skirt}`]),
+    ...(sleeve === undefined ? [] : [`sleeve ${sleeve}`]),
+  ].join(" with ");
 
 function report(garment: string, sets: readonly SetFigures[]): string {
   return sets

@@ -3,7 +3,7 @@ import { makeCrowd, makeExtremes, type Readings } from "../../src/core/body";
 import type { Draft } from "../../src/core/chalk";
 import { checkDraft, type FindingId } from "../../src/core/checks";
 import { readOrder } from "../../src/core/formats";
-import { draftGarment } from "../../src/core/garments";
+import { draftGarment, findGarment } from "../../src/core/garments";
 import { type RuleSetId, ruleSets } from "../../src/core/rules";
 
 const SEED = 20261123;
@@ -39,7 +39,9 @@ function checkPlaces(draft: Draft): void {
 /** What became of one body: codes of its refusals and findings, each with its level first. */
 function drawOne({ garment, skirt, sleeve }: Whole, set: RuleSetId, measurements: Readings): readonly string[] {
   const choices = {
-    ...(skirt === undefined ? {} : { skirt, opening: "back-zip" }),
+    ...(skirt === undefined ? {} : { skirt }),
+    // Any skirt hangs from a body that opens behind; where its opening is the garment's own, that stays.
+    ...(skirt === undefined || findGarment(garment)?.choices.opening === undefined ? {} : { opening: "back-zip" }),
     ...(sleeve === undefined ? {} : { sleeve }),
   };
   const read = readOrder({ garment, choices, rules: { set }, client: { card: { measurements } } });

@@ -28,11 +28,14 @@ export {
   findCutSheet,
   findOrder,
   freezeSheet,
+  type KeptSheet,
+  keepTake,
   type ListedOrder,
   listOrders,
   listOrdersDue,
   listOrdersInState,
   listOrdersOfClient,
+  listTakes,
   type StoredOrder,
 } from "./orders";
 export { FolderInUse } from "./owner";

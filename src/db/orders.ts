@@ -1,8 +1,9 @@
-import { and, asc, count, eq, ne, type SQL, sql } from "drizzle-orm";
+import { and, asc, count, desc, eq, ne, type SQL, sql } from "drizzle-orm";
 import * as v from "valibot";
 import { type CutSheet, cutSheetSchema } from "../core/formats";
 import type { Unit } from "../core/length";
 import type { Database } from "./connection";
+import { takeBack } from "./progress";
 import { clients, cutSheets, type OrderState, orders, type StoredCloth, type StoredDecisions, shop } from "./schema";
 
 export interface StoredOrder {
@@ -125,13 +126,26 @@ export async function changeUncut(
   return changed.length > 0;
 }
 
-/** The sheet that an order was cut from; undefined while nothing is cut. */
-export async function findCutSheet(
-  db: Database,
-  orderId: string,
-): Promise<{ readonly sheet: CutSheet; readonly frozenAt: string } | undefined> {
-  const [row] = await db.select().from(cutSheets).where(eq(cutSheets.orderId, orderId));
-  return row === undefined ? undefined : { sheet: v.parse(cutSheetSchema, row.sheet), frozenAt: row.frozenAt };
+/** A sheet as it was kept: the one that was cut from is the first take, the next are drawn to what was sewn. */
+export interface KeptSheet {
+  readonly sheet: CutSheet;
+  readonly frozenAt: string;
+  readonly take: number;
+}
+
+/** Every sheet that an order kept, the first one first. */
+export async function listTakes(db: Database, orderId: string): Promise<readonly KeptSheet[]> {
+  const rows = await db.select().from(cutSheets).where(eq(cutSheets.orderId, orderId)).orderBy(asc(cutSheets.take));
+  return rows.map(({ sheet, frozenAt, take }) => ({ sheet: v.parse(cutSheetSchema, sheet), frozenAt, take }));
+}
+
+/** The sheet that an order is worked from; undefined while nothing is cut. */
+export async function findCutSheet(db: Database, orderId: string): Promise<KeptSheet | undefined> {
+  const newest = db.select().from(cutSheets).where(eq(cutSheets.orderId, orderId)).orderBy(desc(cutSheets.take));
+  const [row] = await newest.limit(1);
+  return row === undefined
+    ? undefined
+    : { sheet: v.parse(cutSheetSchema, row.sheet), frozenAt: row.frozenAt, take: row.take };
 }
 
 /** Keeps the sheet as it is cut from; false where the order has one already: that stays, and so does what came after. */
@@ -147,6 +161,27 @@ export async function freezeSheet(
     const frozen = await tx.insert(cutSheets).values(row).onConflictDoNothing().returning({ id: cutSheets.id });
     if (frozen.length === 0) return false;
     await tx.update(orders).set({ state: "cut", updatedAt: now }).where(eq(orders.id, orderId));
+    return true;
+  });
+}
+
+/**
+ * Keeps a sheet with pieces that were drawn anew to the sewn garment, beside the one that they were cut from before, and
+ * takes back the ticks of those pieces; false where another screen kept a take since.
+ *
+ * @param after the take that was looked at
+ */
+export async function keepTake(
+  db: Database,
+  id: string,
+  { orderId, after, sheet, steps }: { orderId: string; after: number; sheet: CutSheet; steps: readonly string[] },
+  now: string,
+): Promise<boolean> {
+  return db.transaction(async (tx) => {
+    const row = { id, orderId, sheet, frozenAt: now, take: after + 1 };
+    const kept = await tx.insert(cutSheets).values(row).onConflictDoNothing().returning({ id: cutSheets.id });
+    if (kept.length === 0) return false;
+    await takeBack(tx, orderId, steps, now);
     return true;
   });
 }

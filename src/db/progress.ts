@@ -46,3 +46,18 @@ export async function keepProgress(
     return { stepId: change.stepId, done, checks };
   });
 }
+
+/** Takes back every tick and tape check of these steps: what they made is made anew. */
+export async function takeBack(
+  db: Pick<Database, "select" | "update">,
+  orderId: string,
+  steps: readonly string[],
+  now: string,
+): Promise<void> {
+  const before = await findProgress(db, orderId);
+  if (before === undefined) return;
+  const anew = new Set(steps);
+  const done = before.done.filter((id) => !anew.has(id));
+  const checks = Object.fromEntries(Object.entries(before.checks).filter(([id]) => !anew.has(id)));
+  await db.update(tableProgress).set({ done, checks, updatedAt: now }).where(eq(tableProgress.orderId, orderId));
+}

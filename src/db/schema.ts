@@ -116,7 +116,7 @@ export const orders = pgTable(
 );
 
 /**
- * The sheet that was cut from, as it was. A trigger in the migrations forbids to change it, and to delete it unless a
+ * The sheet that was cut from, as it was; a later take has pieces that were drawn anew to the sewn garment. A trigger in the migrations forbids to change it, and to delete it unless a
  * client is erased or the whole shop is brought back.
  */
 export const cutSheets = pgTable(
@@ -128,8 +128,9 @@ export const cutSheets = pgTable(
       .references(() => orders.id),
     sheet: jsonb("sheet").$type<CutSheet>().notNull(),
     frozenAt: text("frozen_at").notNull(),
+    take: integer("take").notNull().default(1),
   },
-  (table) => [uniqueIndex("cut_sheets_order").on(table.orderId)],
+  (table) => [uniqueIndex("cut_sheets_order").on(table.orderId, table.take)],
 );
 
 /**
@@ -141,6 +142,7 @@ export const incomingSheets = pgTable("incoming_sheets", {
   orderId: text("order_id").notNull(),
   sheet: jsonb("sheet").$type<CutSheet>().notNull(),
   frozenAt: text("frozen_at").notNull(),
+  take: integer("take").notNull().default(1),
 });
 
 /** The shop's own sets of house rules, each on the base of one that ships. */

@@ -26,12 +26,14 @@ import {
   freezeSheet,
   keepProgress,
   keepRuleSet,
+  keepTake,
   listAllCards,
   listClients,
   listFigureNotes,
   listOrdersDue,
   listOrdersInState,
   listSheetIds,
+  listTakes,
   openOn,
   type Reader,
   readSheetRow,
@@ -132,6 +134,17 @@ describe("a whole shop", () => {
     expect((await findCutSheet(db, "cut-a"))?.sheet).toEqual(sheet);
     // The numbers go on where they were.
     expect(kept.shop.nextOrderNumber).toBe(5);
+  });
+  it("brings back every take of a sheet, and an order is worked from the last", async () => {
+    const anew = { ...sheet, checks: [] };
+    const kept = (take: number, id: string) =>
+      keepTake(db, id, { orderId: "cut-a", after: take - 1, sheet: anew, steps: [] }, NOW);
+    expect([await kept(2, "second"), await kept(2, "same"), await kept(3, "third")]).toEqual([true, false, true]);
+    const all = await readAll(db);
+    await bringBack(db, JSON.parse(JSON.stringify(all)), async () => {});
+    expect((await listTakes(db, "cut-a")).map(({ take }) => take)).toEqual([1, 2, 3]);
+    expect((await findCutSheet(db, "cut-a"))?.sheet).toEqual(anew);
+    expect(await freezeSheet(db, "again", "cut-a", sheet, NOW)).toBe(false);
   });
   it("comes back whole or not at all", async () => {
     const kept = await readAll(db);

@@ -2,7 +2,7 @@ import { randomUUID } from "node:crypto";
 import { join } from "node:path";
 import { type CutSheet, type Order, withChecks } from "@/core/formats";
 import { nameGarment } from "@/core/garments";
-import { database, dataFolder, findCutSheet, findProgress, listAllCards, listRuleSets } from "@/db";
+import { database, dataFolder, findProgress, listAllCards, listRuleSets, listTakes } from "@/db";
 import { writeCardCsv } from "./backup/card-csv";
 import { copyBookTo, findDump } from "./backup/dumps";
 import { streamFile } from "./backup/unnamed-file";
@@ -65,7 +65,7 @@ export async function downloadClient(id: string): Promise<Response> {
     figureNotes: notes.map(({ piece, line, amount, why, inUse }) => ({ piece, line, amount, why, inUse })),
     orders: await Promise.all(
       orders.map(async (order) => {
-        const [cut, progress] = [await findCutSheet(db, order.id), await findProgress(db, order.id)];
+        const [takes, progress] = [await listTakes(db, order.id), await findProgress(db, order.id)];
         const { number, state, promisedOn, fittings } = order;
         return {
           number,
@@ -73,7 +73,8 @@ export async function downloadClient(id: string): Promise<Response> {
           promisedOn,
           fittings,
           order: document(order),
-          cut: cut ?? null,
+          cut: takes[0] ?? null,
+          drawnAnew: takes.slice(1),
           table: progress ?? null,
         };
       }),

@@ -12,6 +12,7 @@ import {
   findOrder,
   findProgress,
   findShop,
+  type KeptSheet,
   type ListedOrder,
   listCards,
   listClients,
@@ -20,6 +21,7 @@ import {
   listOrdersInState,
   listOrdersOfClient,
   listRuleSets,
+  listTakes,
   type OrderState,
   type OwnRuleSet,
   orderStates,
@@ -166,6 +168,16 @@ export async function loadSheet(id: string): Promise<LoadedSheet> {
   const kept = await findCutSheet(db, id);
   const outcome: SheetOutcome = kept === undefined ? makeSheet(loaded.document) : { kind: "sheet", sheet: kept.sheet };
   return { ...loaded, outcome, frozenAt: kept?.frozenAt ?? null, progress: (await findProgress(db, id)) ?? null };
+}
+
+export interface LoadedTakes extends LoadedOrder {
+  readonly takes: readonly KeptSheet[];
+}
+
+/** An order that was cut, with every sheet that it kept. */
+export async function loadTakes(id: string): Promise<LoadedTakes> {
+  const loaded = await loadOrder(id);
+  return { ...loaded, takes: await listTakes(await database(), id) };
 }
 
 export async function loadOwnSets(): Promise<readonly OwnRuleSet[]> {

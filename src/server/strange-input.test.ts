@@ -12,6 +12,7 @@ const { closeDatabase, database, listClients, listOrders, readShopRows } = await
 const cardActions = await import("./card-actions");
 const clientActions = await import("./client-actions");
 const orderActions = await import("./order-actions");
+const lateActions = await import("./late-actions");
 const shopActions = await import("./shop-actions");
 const place = await import("@/app/orders/[id]/place/route");
 const find = await import("@/app/find/route");
@@ -102,6 +103,8 @@ const actions = (): readonly (readonly [string, (...given: unknown[]) => Promise
   ["dropNote", clientActions.dropNote, [NOBODY]],
   ["takeOutClient", clientActions.takeOutClient, [clientId, "somebody else"]],
   ["startOrder", orderActions.startOrder, [clientId, "straight-dress", "2026-12-01"]],
+  ["trySleeves", lateActions.trySleeves, [orderId, { armholeFront: "9", armholeBack: "9 1/4" }]],
+  ["keepSleeves", lateActions.keepSleeves, [orderId, { measured: { armhole: "18" }, seen: 1, cause: "stretched" }]],
   ["repeatOrder", orderActions.repeatOrder, [orderId]],
   [
     "saveDecisions",

@@ -90,7 +90,7 @@ export {
   turnTerm,
 } from "./given";
 export { easeTo, type OpenEdge, type OpenFront, type WalkedEdge } from "./join";
-export type { JoinId, JoinSide } from "./join-ids";
+export { type JoinId, type JoinSide, joinIds } from "./join-ids";
 export { type LateId, type LateMeasures, lateIds, lateUsed } from "./late";
 export { drawOutline } from "./outline";
 export type { EdgeChalk, MarkChalk, PieceStart } from "./piece-calls";

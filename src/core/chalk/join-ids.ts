@@ -1,5 +1,6 @@
 /** Where parts of a garment meet. */
-export type JoinId = "neck" | "armhole" | "waist" | "lower-edge" | "wrist" | "front-edge";
+export const joinIds = ["neck", "armhole", "waist", "lower-edge", "wrist", "front-edge"] as const;
+export type JoinId = (typeof joinIds)[number];
 
 /** An edge where parts meet has two halves. */
 export type JoinSide = "front" | "back";

@@ -1,6 +1,7 @@
 import * as v from "valibot";
-import { lineIds, partIds, termKinds } from "../chalk";
+import { joinIds, lineIds, partIds, termKinds } from "../chalk";
 import { layWays, notchWays, phases } from "../cloth";
+import { lateCauses } from "./late-cause";
 import { orderSchema } from "./order";
 import { checkLengthSchema, countedPieceSchema, placementSchema } from "./sheet-table";
 import { waiverSchema } from "./waiver";
@@ -217,6 +218,18 @@ export const cutSheetSchema = v.object({
       /** A change to the order that would mend it, lengths in inches. */
       change: v.optional(v.object({ path: v.string(), value: v.union([v.string(), v.boolean(), v.number()]) })),
     }),
+  ),
+  /** Edges that were measured on the sewn garment, and drawn to; left out where none was. */
+  late: v.optional(
+    v.array(
+      v.object({
+        edge: v.picklist(joinIds),
+        half: v.picklist(["front", "back"]),
+        drawn: v.number(),
+        measured: v.number(),
+        cause: v.optional(v.picklist(lateCauses)),
+      }),
+    ),
   ),
   steps: v.array(step),
   /** Layings of the tape; left out in sheets frozen before there were any. */

@@ -32,6 +32,17 @@ export {
   writeFullSizeSvg,
 } from "./full-size";
 export { waiversOf, withChecks } from "./kept-checks";
+export { type LateCause, lateCauses } from "./late-cause";
+export {
+  asksAgain,
+  asksCause,
+  type LateArmhole,
+  redrawSleeves,
+  sleeveSteps,
+  sleevesAlone,
+  waitsForArmhole,
+  withCause,
+} from "./late-sheet";
 export { type ClothQuestion, type LayQuestion, readLayQuestion } from "./lay-question";
 export { isMeasured, joinLights, type Lights, lightsOf, lookOf, noLights, rubbedOut } from "./lights";
 export { makeDrawing } from "./make-drawing";

@@ -107,6 +107,9 @@ export function writeDrawing(read: ReadOrder): Result<DrawnOrder, RefusedOrder> 
     seams: report.seams.map(writeSeam),
     rounds: { neck: report.neckRound, armhole: report.armholeRound },
     checks: findings.map((finding) => writeCheck(finding, unit)),
+    ...(draft.measured.length === 0
+      ? {}
+      : { late: draft.measured.map(({ join, ...one }) => ({ edge: join, ...one })) }),
     cloth: cloth.need,
   };
   return succeed({ drawing, draft, groups: groups.value });

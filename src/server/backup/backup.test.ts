@@ -53,7 +53,7 @@ const shop: WholeShop = {
       updatedAt: NOW,
     },
   ],
-  cutSheets: [{ id: "s", orderId: "o", sheet: outcome.sheet, frozenAt: NOW }],
+  cutSheets: [{ id: "s", orderId: "o", sheet: outcome.sheet, frozenAt: NOW, take: 1 }],
   ruleSets: [{ id: "r", name: "Canal room", base: "close", overrides: { "allowance.side": "2 in" } }],
   tableProgress: [{ orderId: "o", stepId: "front-hem", done: ["front-hem"], checks: {}, updatedAt: NOW }],
 };
@@ -132,6 +132,10 @@ describe("a whole shop in a file", () => {
     ["a pin that no cloth has", { orders: [{ ...order, ...pinned }] }, "holds something that no shop has"],
   ])("refuses %s by name, however the file was written", async (_, change, why) => {
     for (const text of await changed(change)) expect(await refusal(text)).toContain(why);
+  });
+  it("reads an order's later takes beside the sheet that it was cut from", async () => {
+    const file = await changed({ cutSheets: [sheet, { ...sheet, id: "s2", take: 2 }] });
+    for (const text of file) expect((await readText(text)).head?.counts).toMatchObject({ cutSheets: 2 });
   });
   it("refuses a table too many, and a number without end", async () => {
     expect(await refusal(inOnePiece({ ...shop, secrets: [{}] }))).toContain("a table that no shop has: secrets");

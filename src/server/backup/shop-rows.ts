@@ -60,7 +60,14 @@ const rowsOf = {
 } as const;
 
 const shopRow = v.strictObject({ id: v.literal(1), unit, nextOrderNumber: count, dayHolds: count });
-const sheetRow = v.strictObject({ id, orderId: id, sheet: cutSheetSchema, frozenAt: text });
+const sheetRow = v.strictObject({
+  id,
+  orderId: id,
+  sheet: cutSheetSchema,
+  frozenAt: text,
+  // Left out in files written before pieces were drawn anew to the sewn garment.
+  take: v.optional(count, 1),
+});
 
 export type TableName = keyof typeof rowsOf;
 export const tableNames = Object.keys(rowsOf) as readonly TableName[];
@@ -87,7 +94,7 @@ export class RowCollector {
     ruleSets: [],
     tableProgress: [],
   };
-  readonly #sheets = new Map<string, string>();
+  readonly #sheets = new Map<string, SheetOf>();
   #problem: string | null = null;
 
   /** What no shop has; null while nothing was found. */
@@ -118,7 +125,7 @@ export class RowCollector {
       const read = this.#read(sheetRow, row, table, this.#sheets.size);
       if (read === undefined) return;
       if (this.#sheets.has(read.id)) this.#wrong("two of its sheets are one and the same");
-      this.#sheets.set(read.id, read.orderId);
+      this.#sheets.set(read.id, { orderId: read.orderId, take: read.take });
       return;
     }
     if (!Object.hasOwn(rowsOf, table)) {
@@ -152,12 +159,18 @@ export class RowCollector {
   }
 }
 
+/** Whose a sheet is, and which of that order's. */
+interface SheetOf {
+  readonly orderId: string;
+  readonly take: number;
+}
+
 function hasTwice(values: readonly unknown[]): boolean {
   return new Set(values).size < values.length;
 }
 
 /** What rows say against one another: they could not be put back, or the book would trip over them later. */
-function disagreement(rows: ShopRows, sheets: ReadonlyMap<string, string>): string | null {
+function disagreement(rows: ShopRows, sheets: ReadonlyMap<string, SheetOf>): string | null {
   const idsOf = (table: readonly { readonly id: string }[]) => table.map((row) => row.id);
   const [clients, cards, orders] = [rows.clients, rows.cards, rows.orders].map((table) => new Set(idsOf(table)));
   for (const [name, table] of [
@@ -169,7 +182,8 @@ function disagreement(rows: ShopRows, sheets: ReadonlyMap<string, string>): stri
   ] as const)
     if (hasTwice(idsOf(table))) return `two of its ${name} are one and the same`;
   if (hasTwice(rows.orders.map(({ number }) => number))) return "two of its orders have one number";
-  if (hasTwice([...sheets.values()])) return "an order in it was cut from two sheets";
+  if (hasTwice([...sheets.values()].map(({ orderId, take }) => `${orderId} ${take}`)))
+    return "an order in it was cut from two sheets";
   if (hasTwice(rows.tableProgress.map(({ orderId }) => orderId))) return "an order in it stands at the table twice";
   const highest = rows.orders.reduce((most, order) => Math.max(most, order.number), 0);
   if (rows.shop.nextOrderNumber <= highest)
@@ -177,6 +191,6 @@ function disagreement(rows: ShopRows, sheets: ReadonlyMap<string, string>): stri
   const loose =
     [...rows.cards, ...rows.figureNotes, ...rows.orders].some(({ clientId }) => clients?.has(clientId) !== true) ||
     rows.orders.some(({ cardId }) => cards?.has(cardId) !== true) ||
-    [...rows.tableProgress.map(({ orderId }) => orderId), ...sheets.values()].some((one) => orders?.has(one) !== true);
+    [...rows.tableProgress, ...sheets.values()].some(({ orderId }) => orders?.has(orderId) !== true);
   return loose ? "a card, an order or a sheet in it belongs to nobody in it" : null;
 }

@@ -1,5 +1,6 @@
 import type { Metadata } from "next";
 import Link from "next/link";
+import { waitsForArmhole } from "@/core/formats";
 import { sayDate } from "@/core/wording";
 import { loadSheet } from "@/server/load";
 import { nameSet } from "@/server/order-document";
@@ -30,6 +31,11 @@ export default async function SheetPage({ params }: { readonly params: Promise<{
         {frozenAt === null && (
           <Link href={`/orders/${order.id}/cloth`} className="button" prefetch={false}>
             Cloth
+          </Link>
+        )}
+        {frozenAt !== null && drawn !== null && waitsForArmhole(drawn) && (
+          <Link href={`/orders/${order.id}/late`} className="button" prefetch={false}>
+            Armhole as sewn
           </Link>
         )}
         <Link href={`/orders/${order.id}/print`} className="button" prefetch={false}>

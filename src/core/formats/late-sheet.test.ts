@@ -1,0 +1,121 @@
+import { describe, expect, it } from "vitest";
+import { pieceOf, workedSheet } from "../garments/worked-client.test-data";
+import type { CutSheet } from "./cut-sheet";
+import { withChecks } from "./kept-checks";
+import {
+  asksAgain,
+  asksCause,
+  redrawSleeves,
+  sleeveSteps,
+  sleevesAlone,
+  waitsForArmhole,
+  withCause,
+} from "./late-sheet";
+
+const frozen = workedSheet("shirt");
+const capOf = (sheet: CutSheet) => {
+  const found = sheet.seams.find(({ id }) => id === "cap");
+  if (found === undefined) throw new Error("no cap");
+  return found;
+};
+const half = (sheet: CutSheet, of: "front" | "back") => sheet.late?.find((one) => one.half === of);
+
+function redrawn(measured: object, from = frozen): CutSheet {
+  const outcome = redrawSleeves(from, measured);
+  if (outcome.kind !== "sheet") throw new Error(JSON.stringify(outcome));
+  return outcome.sheet;
+}
+const drawn = redrawn({ armhole: capOf(frozen).lengthB });
+const [front, back] = [half(drawn, "front")?.drawn ?? 0, half(drawn, "back")?.drawn ?? 0];
+
+describe("sleeves drawn to the armhole as it was sewn", () => {
+  it("are drawn to each half as it was measured, which is kept beside what was drawn", () => {
+    const sheet = redrawn({ armholeFront: front + 0.375, armholeBack: back - 0.125 });
+    // The cap is a quarter longer round, to what its step shows; the armhole that is drawn stays.
+    expect(Math.abs(capOf(sheet).lengthA - capOf(frozen).lengthA - 0.25)).toBeLessThan(1 / 8);
+    expect(capOf(sheet).lengthB).toBe(capOf(frozen).lengthB);
+    expect(capOf(sheet).meets).toBe(true);
+    expect(half(sheet, "front")).toMatchObject({ drawn: front, measured: front + 0.375 });
+    expect(half(sheet, "back")?.measured).toBeCloseTo(back - 0.125, 9);
+  });
+  it("leave a half that was not measured as it was drawn, and read a whole armhole as both halves", () => {
+    expect(half(redrawn({ armholeFront: front + 0.5 }), "back")?.measured).toBe(back);
+    const whole = redrawn({ armhole: capOf(frozen).lengthB + 1 });
+    expect((half(whole, "front")?.measured ?? 0) - front).toBeCloseTo(front / (front + back), 6);
+  });
+  it("forget what was measured before: a whole armhole is not overruled by a half of an earlier day", () => {
+    const first = redrawn({ armholeFront: front + 0.5, armholeBack: back + 0.5 });
+    const second = redrawn({ armhole: front + back }, first);
+    expect(half(second, "front")?.measured).toBeCloseTo(front, 9);
+    expect(second.order.measuredOnGarment).toEqual({ armhole: front + back });
+  });
+  it("leave every other piece, its steps and its cloth as they were frozen, whatever the program draws today", () => {
+    // As if an earlier program had drawn it: a mark elsewhere, other words, more cloth, a tape check that was passed.
+    const body = pieceOf(frozen, "bodice-front");
+    const earlier: CutSheet = {
+      ...frozen,
+      pieces: frozen.pieces.map((piece) => (piece === body ? { ...piece, shift: 0.125 } : piece)),
+      steps: frozen.steps.map((step) =>
+        step.piece === "bodice-front" ? { ...step, title: "as it was said then" } : step,
+      ),
+      cloth: { ...frozen.cloth, buy: 9 },
+    };
+    const sheet = redrawn({ armholeFront: front + 0.5 }, earlier);
+    expect(pieceOf(sheet, "bodice-front").shift).toBe(0.125);
+    expect(sheet.steps.filter(({ piece }) => piece === "bodice-front")).toEqual(
+      earlier.steps.filter(({ piece }) => piece === "bodice-front"),
+    );
+    expect(sheet.cloth.buy).toBe(9);
+    expect(pieceOf(sheet, "sleeve")).not.toEqual(pieceOf(frozen, "sleeve"));
+    expect(sheet.steps.map(({ id }) => id)).toEqual(frozen.steps.map(({ id }) => id));
+  });
+  it("keep a tape check of the body as it was passed, and open that of the sleeve", () => {
+    const checks = frozen.steps.filter(({ phase }) => phase === "check");
+    const passed = withChecks(
+      frozen,
+      {},
+      checks.map(({ id }) => id),
+    );
+    const states = (sheet: CutSheet) => sheet.steps.filter(({ phase }) => phase === "check").map(({ state }) => state);
+    expect(states(passed).every((state) => state !== undefined)).toBe(true);
+    const own = new Set(sleeveSteps(frozen).map(({ id }) => id));
+    const sheet = redrawn({ armholeFront: front + 0.5 }, passed);
+    for (const step of sheet.steps.filter(({ phase, id }) => phase === "check" && !own.has(id)))
+      expect(step.state).toBe(passed.steps.find(({ id }) => id === step.id)?.state);
+    expect(
+      sheet.steps.filter(({ phase, id }) => phase === "check" && own.has(id)).map(({ state }) => state),
+    ).not.toContain("passed");
+  });
+  it.each([
+    [0.25, false, false],
+    [0.3125, true, false],
+    [-0.3125, true, false],
+    [1, true, false],
+    [1.0625, true, true],
+  ])("out by %d: the cause is asked %s, to measure again %s", (by, cause, again) => {
+    const sheet = redrawn({ armholeFront: front + by });
+    expect([asksCause(sheet), asksAgain(sheet)]).toEqual([cause, again]);
+  });
+  it("says why no sleeve can be drawn to it, at what was measured", () => {
+    const outcome = redrawSleeves(frozen, { armhole: 2 });
+    expect(outcome.kind).toBe("refused");
+    const typed = redrawSleeves(frozen, { armholeFront: "broad" });
+    expect(typed.kind === "errors" && typed.errors[0]?.path).toBe("measuredOnGarment.armholeFront");
+  });
+  it("keeps the cause with both halves; a sheet that nothing was measured for keeps none", () => {
+    expect(withCause(drawn, "seam-twice").late?.map(({ cause }) => cause)).toEqual(["seam-twice", "seam-twice"]);
+    expect(withCause(frozen, "seam-twice")).toBe(frozen);
+    expect(frozen.late).toBeUndefined();
+  });
+  it("shows the sleeves alone, cuff and placket among them", () => {
+    const alone = sleevesAlone(frozen);
+    expect(alone.pieces.map(({ part }) => part)).toEqual(alone.pieces.map(() => "sleeve"));
+    expect(alone.pieces.length).toBeGreaterThan(2);
+    expect(alone.groups.flatMap(({ pieces }) => pieces).sort()).toEqual(alone.pieces.map(({ id }) => id).sort());
+  });
+  it("waits for an armhole only where a cap is sewn into one", () => {
+    expect(waitsForArmhole(frozen)).toBe(true);
+    expect(waitsForArmhole(workedSheet("shirt", { choices: { sleeve: "none" } }))).toBe(false);
+    expect(waitsForArmhole(workedSheet("wide-gown"))).toBe(false);
+  });
+});

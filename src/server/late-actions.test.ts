@@ -1,0 +1,79 @@
+import { mkdtempSync } from "node:fs";
+import { tmpdir } from "node:os";
+import { join } from "node:path";
+import { afterAll, beforeAll, describe, expect, it, vi } from "vitest";
+import { typedCard as card, READINGS } from "./typed-card.test-data";
+
+// Outside of a request there is no page to send anew.
+vi.mock("next/cache", () => ({ revalidatePath: () => undefined }));
+process.env.INNER_FOLD_DATA = mkdtempSync(join(tmpdir(), "inner-fold-late-"));
+
+const { closeDatabase, database, findCutSheet, listTakes } = await import("@/db");
+const { saveClient } = await import("./card-actions");
+const order = await import("./order-actions");
+const late = await import("./late-actions");
+const { keepPlace } = await import("./place");
+const { loadSheet } = await import("./load");
+const { sheetPrint } = await import("./sheet-print");
+
+/** What stood in the way, in words; nothing when it was done. */
+const said = (result: { ok: boolean; errors?: readonly { message: string }[] }): string =>
+  result.ok ? "" : (result.errors ?? []).map(({ message }) => message).join(" ");
+
+const ARM = { upperArm: "12", elbow: "10 1/2", wrist: "6 1/2", sleeveLength: "23" };
+
+let id = "";
+
+beforeAll(async () => {
+  const saved = await saveClient(card({ ...READINGS, ...ARM }));
+  const started = await order.startOrder(saved.ok ? saved.value.clientId : "", "shift-dress");
+  id = started.ok ? started.value.orderId : "";
+});
+afterAll(() => closeDatabase());
+
+async function cutNow(): Promise<string> {
+  const { outcome } = await loadSheet(id);
+  return said(await order.cutFromSheet(id, outcome.kind === "sheet" ? sheetPrint(outcome.sheet) : ""));
+}
+
+describe("an armhole measured on the sewn garment", () => {
+  it("draws sleeves to the sewn armhole, keeps both takes, and makes the ticks of the sleeve anew", async () => {
+    const db = await database();
+    expect(said(await late.trySleeves(id, { armholeFront: "9" }))).toContain("not in the shop's book");
+    expect(await cutNow()).toBe("");
+    const [first] = await listTakes(db, id);
+    const steps = (first?.sheet.steps ?? []).filter(({ group }) => group !== "");
+    const [body, sleeve] = ["bodice-front", "sleeve"].map(
+      (piece) => steps.find((step) => step.piece === piece)?.id ?? "",
+    );
+    await keepPlace(id, { stepId: sleeve, ticked: [body, sleeve] });
+
+    expect(said(await late.trySleeves(id, {}))).toContain("Nothing is written");
+    expect(said(await late.trySleeves(id, { armholeFront: "broad" }))).not.toBe("");
+    expect(said(await late.trySleeves(id, { armhole: "3" }))).not.toBe("");
+    const measured = { armholeFront: "11", armholeBack: "9" };
+    const tried = await late.trySleeves(id, measured);
+    expect(tried).toMatchObject({ ok: true, value: { seen: 1, asksCause: true, asksAgain: true } });
+    expect(await listTakes(db, id)).toHaveLength(1);
+
+    const keep = (more: object) => late.keepSleeves(id, { measured, seen: 1, ...more });
+    expect(said(await keep({ cause: "stretched" }))).toContain("measured again first");
+    expect(said(await keep({ again: true }))).toContain("Say why");
+    expect(said(await keep({ again: true, cause: "stretched" }))).toBe("");
+    expect(said(await keep({ again: true, cause: "stretched" }))).toContain("Another screen");
+    const takes = await listTakes(db, id);
+    expect(takes.map(({ take }) => take)).toEqual([1, 2]);
+    expect(takes[0]).toEqual(first);
+    expect(takes[1]?.sheet.late).toEqual([
+      expect.objectContaining({ half: "front", measured: 11, cause: "stretched" }),
+      expect.objectContaining({ half: "back", measured: 9, cause: "stretched" }),
+    ]);
+    expect((await loadSheet(id)).progress?.done).toEqual([body]);
+    expect((await findCutSheet(db, id))?.take).toBe(2);
+
+    // What is cut is not drawn again.
+    const cut = takes[1]?.sheet.steps.find(({ phase, group }) => phase === "cut" && group === "sleeve")?.id ?? "";
+    await keepPlace(id, { stepId: cut, ticked: [cut] });
+    expect(said(await late.trySleeves(id, measured))).toContain("ticked as cut");
+  });
+});

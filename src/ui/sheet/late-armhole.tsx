@@ -1,0 +1,207 @@
+"use client";
+
+import Link from "next/link";
+import { useRouter } from "next/navigation";
+import { type FormEvent, useState } from "react";
+import type { SheetDrawing } from "@/core/formats";
+import { formatLength, parseLength, type Unit } from "@/core/length";
+import { keepSleeves, type LateTried, trySleeves } from "@/server/late-actions";
+import { SideBySide } from "@/ui/compare/side-by-side";
+import { Fractions } from "@/ui/reading/fractions";
+import { Reading } from "@/ui/reading/reading";
+import { askShop } from "@/ui/shell/ask-shop";
+import { ChoicePills } from "@/ui/shell/choice-pills";
+import { causeNames, sayHalf } from "./say-late";
+
+const fields = [
+  { id: "armholeFront", label: "Front, half", how: "shoulder to side seam" },
+  { id: "armholeBack", label: "Back, half", how: "shoulder to side seam" },
+  { id: "armhole", label: "Or the whole of it", how: "once round, shared as drawn" },
+] as const;
+
+type Typed = Readonly<Record<(typeof fields)[number]["id"], string>>;
+
+const NONE: Typed = { armholeFront: "", armholeBack: "", armhole: "" };
+
+interface FieldProps {
+  readonly id: keyof Typed;
+  readonly label: string;
+  readonly how: string;
+  readonly unit: Unit;
+  readonly typed: string;
+  readonly onType: (id: keyof Typed, text: string) => void;
+}
+
+/** One number of the tape, as typed and as understood. */
+function Field({ id, label, how, unit, typed, onType }: FieldProps) {
+  const read = parseLength(typed, unit);
+  return (
+    <label className="block">
+      <span className="font-semibold">{label}</span>
+      <span className="flex items-center gap-2">
+        <input
+          name={id}
+          className="field min-w-0 flex-1"
+          value={typed}
+          autoComplete="off"
+          onChange={(event) => onType(id, event.target.value)}
+        />
+        <span className="min-w-8 text-xl font-semibold" aria-hidden="true">
+          {read.ok && <Fractions text={formatLength(read.value.inches, unit)} />}
+        </span>
+      </span>
+      <span className="text-sm text-ink-soft">{how}</span>
+    </label>
+  );
+}
+
+interface LateArmholeProps {
+  readonly orderId: string;
+  /** The sleeves as they were drawn last. */
+  readonly before: SheetDrawing;
+  /** One whole sewn armhole as it is drawn, in inches. */
+  readonly round: number;
+}
+
+/** What is asked before sleeves are kept that came out far from what was drawn. */
+function Asked({
+  tried,
+  cause,
+  again,
+  onCause,
+  onAgain,
+}: {
+  readonly tried: LateTried;
+  readonly cause: string;
+  readonly again: boolean;
+  readonly onCause: (cause: string) => void;
+  readonly onAgain: (again: boolean) => void;
+}) {
+  return (
+    <>
+      {tried.asksCause && (
+        <div className="space-y-1">
+          <p id="late-cause" className="font-semibold">
+            Why it came out so
+          </p>
+          <ChoicePills labelledBy="late-cause" options={causeNames} value={cause} onPick={onCause} />
+        </div>
+      )}
+      {tried.asksAgain && (
+        <label className="flex min-h-12 items-center gap-3">
+          <input
+            type="checkbox"
+            className="size-6"
+            checked={again}
+            onChange={(event) => onAgain(event.target.checked)}
+          />
+          I measured it again, and it is so
+        </label>
+      )}
+    </>
+  );
+}
+
+function Differences({ tried }: { readonly tried: LateTried }) {
+  const { unit } = tried.after;
+  return (
+    <ul className="space-y-2" aria-label="What came out">
+      {tried.late.map((one) => (
+        <li key={one.half} className="text-lg font-semibold">
+          <Fractions text={sayHalf(one, unit)} />
+        </li>
+      ))}
+      {tried.checks.map(({ id, text, remedy, level }) => (
+        <li key={`${id}${text}`} className={level === "error" ? "text-wrong" : ""}>
+          <Fractions text={`${text} ${remedy}`} />
+        </li>
+      ))}
+    </ul>
+  );
+}
+
+/** The armhole as the garment has it: sleeves drawn to that, looked at beside the earlier ones, and kept. */
+export function LateArmhole({ orderId, before, round }: LateArmholeProps) {
+  const router = useRouter();
+  const [typed, setTyped] = useState<Typed>(NONE);
+  const [tried, setTried] = useState<LateTried | null>(null);
+  const [cause, setCause] = useState("");
+  const [again, setAgain] = useState(false);
+  const [said, setSaid] = useState<string | null>(null);
+  const { unit } = before;
+  const type = (id: keyof Typed, text: string) => {
+    setTyped((old) => ({ ...old, [id]: text }));
+    // What is on the screen was drawn to another number.
+    setTried(null);
+  };
+  const draw = async (event: FormEvent) => {
+    event.preventDefault();
+    const { said: wrong, value } = await askShop(() => trySleeves(orderId, typed));
+    setSaid(wrong);
+    setTried(value);
+    setAgain(false);
+  };
+  const keep = async () => {
+    if (tried === null) return;
+    const told = { measured: typed, again, seen: tried.seen, ...(cause === "" ? {} : { cause }) };
+    const { said: wrong } = await askShop(() => keepSleeves(orderId, told));
+    setSaid(wrong);
+    if (wrong !== null) return;
+    setTyped(NONE);
+    setTried(null);
+    router.refresh();
+  };
+  return (
+    <div className="grid gap-3 lg:h-full lg:min-h-0 lg:grid-cols-[380px_1fr]">
+      <form className="slip space-y-4 overflow-y-auto p-4" onSubmit={draw}>
+        <h2 className="text-lg">One armhole, as it is sewn</h2>
+        <p>
+          When the shoulders are sewn, and the sides unless the sleeve is set in flat: the work flat, folded at its
+          centre, the tape on its edge along the stitching. Where left and right differ, write the mean.
+        </p>
+        <p className="font-semibold">
+          Drawn <Reading value={round} unit={unit} withUnit /> round.
+        </p>
+        <div className="grid grid-cols-2 gap-3">
+          {fields.map((field) => (
+            <Field key={field.id} {...field} unit={unit} typed={typed[field.id]} onType={type} />
+          ))}
+        </div>
+        {said !== null && (
+          <p role="alert" className="font-semibold text-wrong">
+            <Fractions text={said} />
+          </p>
+        )}
+        {tried === null ? (
+          <button type="submit" className="button button-next">
+            Draw the sleeves to it
+          </button>
+        ) : (
+          <>
+            <Differences tried={tried} />
+            <Asked tried={tried} cause={cause} again={again} onCause={setCause} onAgain={setAgain} />
+            <button type="button" className="button button-next" onClick={keep}>
+              Keep these sleeves
+            </button>
+          </>
+        )}
+        <p>
+          <Link href={`/orders/${orderId}/table`} prefetch={false}>
+            To the table
+          </Link>
+        </p>
+      </form>
+      <div className="min-h-0">
+        <SideBySide
+          before={before}
+          after={{ kind: "sheet", sheet: tried?.after ?? before }}
+          whenStill={
+            tried === null
+              ? "The sleeves as they are drawn now. What moves is shown here before anything is kept."
+              : "Nothing moves: the sleeves fit what was measured."
+          }
+        />
+      </div>
+    </div>
+  );
+}
