@@ -39,7 +39,6 @@ const LOOKED_AT: ReadonlySet<Remark["id"]> = new Set([
   "dart-tip-raised",
   "notch-off-centre",
   "underarm-tight",
-  "sleeve-joined-on",
   "cap-ratio",
   "strips-turn-too-far",
   "tie-slit",

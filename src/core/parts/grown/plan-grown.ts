@@ -196,12 +196,14 @@ export function planGrown(given: Given): GrownPlan {
     return { top, low: add(top, scale(rightOf(along), high)) };
   };
   const end = endAt(sleeve.value);
-  const least = underarm.x + pickSystem(LEAST_BEYOND, given.metric);
+  const beyond = pickSystem(LEAST_BEYOND, given.metric);
+  const least = underarm.x + beyond;
   if (end.low.x < least)
     refuse({
       code: "sleeve-too-short",
       conflicts: ["choices.sleeveEnd", "measurements.sleeveLength"],
-      numbers: { end: sleeve.value, cap: chest.value, least },
+      numbers: { end: sleeve.value, beyond },
+      words: { of: "grown" },
       nearest: roundUpToStep(sleeve.value + (least - end.low.x) / along.x, givenStep(given) || 1 / 8),
     });
   if (chest.value > waistDown.value - 1)
