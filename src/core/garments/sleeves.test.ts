@@ -1,6 +1,7 @@
 import { describe, expect, it } from "vitest";
 import { makeSheet } from "../formats";
 import { sleeveKinds } from "../parts";
+import { findGarment, keptChoices, startChoices } from ".";
 import { CRAFT_BODY } from "./craft-skirt.test-data";
 import { edgeOf, markOn, pieceOf, type Worked, workedOrder, workedSheet } from "./worked-client.test-data";
 
@@ -241,6 +242,94 @@ describe("the armhole that is really there", () => {
     const on = row.find(({ notches }) => notches.some(({ id }) => id === "notch-front"));
     expect(on).toBeDefined();
     expect(seam(panelled, "cap").meets).toBe(true);
+  });
+});
+
+describe("a cap sleeve: over the shoulder alone", () => {
+  const own = (choices: object = {}) => workedSheet("straight-dress", { choices: { sleeve: "cap", ...choices } });
+  it("is two pieces on the fold with no underarm seam, 3½ down its fold", () => {
+    const piece = pieceOf(own(), "sleeve");
+    expect(piece.cut).toMatchObject({ copies: 2, on: "fold" });
+    expect(piece.edges.map(({ id }) => id)).toEqual(["cap", "hem", "centre"]);
+    expect(edgeOf(own(), "sleeve", "centre").length).toBeCloseTo(3.5, 9);
+    expect(edgeOf(own({ sleeveEnd: 5 }), "sleeve", "centre").length).toBeCloseTo(5, 9);
+  });
+  it.each([4, 3, 5.5])("ends %d above the underarm, in front and behind, where the body is notched for it", (ends) => {
+    const sheet = own({ capSleeveEnds: ends });
+    for (const side of ["front", "back"]) {
+      const round = edgeOf(sheet, `bodice-${side}`, `${side}-armhole`).length;
+      expect(round - notch(sheet, `bodice-${side}`, "sleeve-end").at).toBeCloseTo(ends, 6);
+    }
+    expect(checkOf(sheet, "cap-sleeve-under")?.text).toContain("the armhole is bare");
+  });
+  it("what it leaves bare of the armhole it leaves of the cap, so that the ease stays what it is", () => {
+    const [whole, cap] = [workedSheet("straight-dress", { choices: { sleeve: "short" } }), own()];
+    expect(seam(cap, "cap").meets).toBe(true);
+    expect(seam(cap, "cap").ease + 8).toBeCloseTo(seam(whole, "cap").ease, 6);
+  });
+  it("is level where it reaches its fold, so that no point stands over the arm", () => {
+    const { path } = edgeOf(own(), "sleeve", "hem");
+    const numbers = path.match(/-?[\d.]+/g)?.map(Number) ?? [];
+    // Its last handle lies as low as its end on the fold.
+    expect(numbers.at(-3)).toBeCloseTo(numbers.at(-1) ?? Number.NaN, 6);
+  });
+});
+
+describe("the front of a tailored cap", () => {
+  const jacket = (choices: object = {}) => workedSheet("straight-dress", { choices: { sleeve: "jacket", ...choices } });
+  const hollow = (sheet: Sheet) => {
+    const [on, further] = ["cap/sunk", "cap/scooped"].map((id) => markOn(sheet, "sleeve", id));
+    return Math.hypot((on?.[0] ?? 0) - (further?.[0] ?? 0), (on?.[1] ?? 0) - (further?.[1] ?? 0));
+  };
+  it.each([
+    [{}, 0.25, "¼ in"],
+    [{ capFrontScoop: 0.5 }, 0.5, "½ in"],
+  ])("sinks further at its third quarter, on the front halves alone: %j", (choices, by, told) => {
+    const sheet = jacket(choices);
+    expect(hollow(sheet)).toBeCloseTo(by, 6);
+    expect(pieceOf(sheet, "sleeve").marks.find(({ id }) => id === "cap/scooped")?.half).toBe("front");
+    const step = sheet.steps.find(({ act }) => act === "hollow-front");
+    expect(step?.text).toContain(told);
+    // After the shears have gone round all four layers, and the halves lie apart.
+    const cut = sheet.steps.findLastIndex(({ act, group }) => act === "cut" && group === step?.group);
+    expect(sheet.steps.findIndex(({ act }) => act === "hollow-front")).toBeGreaterThan(cut);
+    expect(cut).toBeGreaterThan(0);
+  });
+  it("is left alone where it is told none, and on every sleeve that is not tailored", () => {
+    for (const sheet of [jacket({ capFrontScoop: 0 }), workedSheet("straight-dress", { choices: { sleeve: "long" } })])
+      expect(sheet.steps.some(({ act }) => act === "hollow-front")).toBe(false);
+  });
+});
+
+describe("the sleeve that a garment has of its own", () => {
+  const of = (id: string) => {
+    const garment = findGarment(id);
+    if (garment === undefined) throw new Error(id);
+    return garment;
+  };
+  it.each([
+    ["shift-dress", "tie-band"],
+    ["shirt", "shirt"],
+    ["pocket-shirt", "shirt"],
+    ["shirt-dress", "gathered"],
+    ["lapel-dress", "jacket"],
+  ])("%s comes with its %s, said in the order from its start", (id, kind) => {
+    expect(startChoices(of(id))).toEqual({ sleeve: kind });
+    expect(workedSheet(id).resolved.choices.sleeve).toBe(kind);
+  });
+  it("an order that was kept before there were sleeves stays without, and one that says its sleeve keeps it", () => {
+    expect(keptChoices(of("shirt"), { frontNeck: "v" })).toEqual({ frontNeck: "v", sleeve: "none" });
+    expect(keptChoices(of("shirt"), { sleeve: "puff" })).toEqual({ sleeve: "puff" });
+    // Nothing is said where the garment has none of its own, or is not known any more.
+    expect(keptChoices(of("straight-dress"), { frontNeck: "v" })).toEqual({ frontNeck: "v" });
+    expect(keptChoices(undefined, { frontNeck: "v" })).toEqual({ frontNeck: "v" });
+  });
+  it.each([
+    ["faced", "none"],
+    ["bound", "none"],
+    ["sleeve", "shirt"],
+  ])("an armhole that is told %s, and no sleeve: %s", (armholeFinish, kind) => {
+    expect(workedSheet("shirt", { choices: { armholeFinish } }).resolved.choices.sleeve).toBe(kind);
   });
 });
 

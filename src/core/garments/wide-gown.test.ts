@@ -100,7 +100,8 @@ describe("what is wrong with a wide gown is said at the choice", () => {
   it("a sleeve that ends hardly beyond the underarm: the nearest that works, which draws", () => {
     const refused = change({ choices: { sleeveEnd: 4 } });
     expect(refused?.message).toContain("beyond the shoulder tip");
-    const nearest = refused?.change?.value as number;
+    if (refused?.change === undefined || !("value" in refused.change)) throw new Error("nothing is offered");
+    const nearest = Number(refused.change.value);
     expect(idsOf(gown({ choices: { sleeveEnd: nearest } }))).not.toContain("sleeve-joined-on");
     expect(change({ choices: { sleeveEnd: nearest - 0.25 } })?.code).toBe("sleeve-too-short");
   });
