@@ -94,8 +94,9 @@ export async function trySleeves(orderId: unknown, input: unknown): Promise<Acti
       seen: kept.take,
       after,
       late: sheet.late ?? [],
+      // What the sleeves said before they say still; of the halves only what must be done is said again.
       checks: sheet.checks.filter(
-        ({ id, piece }) => id.startsWith("late-") || after.pieces.some((sleeve) => sleeve.id === piece),
+        ({ id, text }) => id !== "late-differs" && !kept.sheet.checks.some((before) => before.text === text),
       ),
       asksCause: asksCause(sheet),
       asksAgain: asksAgain(sheet),

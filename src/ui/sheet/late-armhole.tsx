@@ -36,7 +36,7 @@ interface FieldProps {
 function Field({ id, label, how, unit, typed, onType }: FieldProps) {
   const read = parseLength(typed, unit);
   return (
-    <label className="block">
+    <label className={id === "armhole" ? "col-span-2 block" : "block"}>
       <span className="font-semibold">{label}</span>
       <span className="flex items-center gap-2">
         <input
@@ -186,7 +186,7 @@ export function LateArmhole({ orderId, before, round }: LateArmholeProps) {
           </>
         )}
         <p>
-          <Link href={`/orders/${orderId}/table`} prefetch={false}>
+          <Link href={`/orders/${orderId}/table`} className="button" prefetch={false}>
             To the table
           </Link>
         </p>
