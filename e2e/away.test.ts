@@ -25,7 +25,7 @@ describe("while the shop's computer does not answer", () => {
 
   it("ticks at the table wait, and none is lost", async () => {
     const { page } = await openPage(browser);
-    const order = await orderPath(page, address, "Perpetua Lindqvist", "Overlap dress, body");
+    const order = await orderPath(page, address, "Perpetua Lindqvist", "Overlap dress");
     await page.goto(`${address}${order}/table`, { waitUntil: "networkidle" });
     await page.context().setOffline(true);
     // The picture, two folding steps, and the top and centre lines in one laying.

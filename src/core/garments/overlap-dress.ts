@@ -5,7 +5,7 @@ import { bodyGarment } from "./body-garment";
 /** Panels from the armhole and a wide overlap down to the hem (craft: bodice, "overlap lapel dress"). */
 export const overlapDress = bodyGarment({
   id: "overlap-dress",
-  label: "Overlap dress, body",
+  label: "Overlap dress",
   about: "Panels from the armhole, the front wrapped wide over itself down to the hem.",
   ends: "hem",
   hem: "beyond-hip",

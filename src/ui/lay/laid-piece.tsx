@@ -17,7 +17,7 @@ interface LaidPieceProps {
 
 /** How the piece is cut, in the words of the table. */
 function saidCut({ on, layers, copy }: LaidUnit): string {
-  if (layers === 4) return "through four layers";
+  if (layers === 4) return "in four";
   if (on === "fold") return layers === 1 ? "once, open" : "once, on the fold";
   if (layers === 2) return "twice, doubled";
   return on === "pair" ? (copy === 1 ? "left" : "right, mirrored") : "once";
