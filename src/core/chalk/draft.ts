@@ -4,6 +4,7 @@ import type { Inches } from "../length";
 import type { DeclaredCode, PieceName, TakeOutCode } from "./codes";
 import type { Given } from "./given";
 import type { JoinId, JoinSide } from "./join-ids";
+import type { Notion } from "./notion";
 import type { Term } from "./term";
 
 export const lineIds = [
@@ -490,6 +491,8 @@ export interface Draft {
   readonly remarks: readonly Remark[];
   /** Edges that were drawn to be measured on the sewn garment, and were. */
   readonly measured: readonly MeasuredEdge[];
+  /** What the parts want beside cloth, and no mark says. */
+  readonly notions: readonly Notion[];
   /** Readings that the recipe used. */
   readonly needed: readonly MeasurementId[];
 }

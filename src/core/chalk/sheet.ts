@@ -7,6 +7,7 @@ import { type Given, givenStep } from "./given";
 import { measureJoin, type OpenEdge, type OpenFront } from "./join";
 import type { JoinId, JoinSide } from "./join-ids";
 import { lateUsed } from "./late";
+import type { Notion } from "./notion";
 import type { PieceStart } from "./piece-calls";
 import { PieceChalk } from "./piece-chalk";
 import { raisePiece } from "./raise-piece";
@@ -36,6 +37,7 @@ export class Sheet {
   readonly #strips: Piece[] = [];
   readonly #remarks: Remark[] = [];
   readonly #measured: MeasuredEdge[] = [];
+  readonly #notions: Notion[] = [];
   readonly #joins = new Map<JoinId, OpenEdge>();
   #open: OpenPart | null = null;
   #fromEdge = false;
@@ -172,6 +174,11 @@ export class Sheet {
     this.#remarks.push(remark);
   }
 
+  /** Says what is bought beside the cloth. */
+  notion(notion: Notion): void {
+    this.#notions.push(notion);
+  }
+
   finish(garment: string, needed: readonly MeasurementId[]): Draft {
     const [left] = this.#joins.keys();
     if (left !== undefined) throw new Error(`the ${left} is left open: it is neither sewn nor finished`);
@@ -186,6 +193,7 @@ export class Sheet {
       opensTo: this.#opensTo,
       remarks: this.#remarks,
       measured: this.#measured,
+      notions: this.#notions,
       needed,
     };
   }

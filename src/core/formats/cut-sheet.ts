@@ -1,5 +1,5 @@
 import * as v from "valibot";
-import { joinIds, lineIds, partIds, termKinds } from "../chalk";
+import { joinIds, lineIds, notionIds, partIds, termKinds } from "../chalk";
 import { layWays, notchWays, phases } from "../cloth";
 import { lateCauses } from "./late-cause";
 import { orderSchema } from "./order";
@@ -218,6 +218,17 @@ export const cutSheetSchema = v.object({
       /** A change to the order that would mend it, lengths in inches. */
       change: v.optional(v.object({ path: v.string(), value: v.union([v.string(), v.boolean(), v.number()]) })),
     }),
+  ),
+  /** What is bought beside the cloth; left out where nothing is, and in sheets frozen before it was counted. */
+  notions: v.optional(
+    v.array(
+      v.object({
+        id: v.picklist(notionIds),
+        amount: v.number(),
+        unit: v.picklist(["in", "piece"]),
+        terms: v.array(term),
+      }),
+    ),
   ),
   /** Edges that were measured on the sewn garment, and drawn to; left out where none was. */
   late: v.optional(

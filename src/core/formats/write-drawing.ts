@@ -1,6 +1,6 @@
 import { measurementIds } from "../body";
-import type { Draft } from "../chalk";
-import { checkDraft, type Finding, type Seam } from "../checks";
+import { addTerms, type Draft, type Notion } from "../chalk";
+import { checkDraft, countNotions, type Finding, type Seam } from "../checks";
 import { type FoldGroup, planFolds, smallGroupsBeside, usableWidth } from "../cloth";
 import type { Inches } from "../length";
 import { fail, type Result, succeed } from "../result";
@@ -11,6 +11,7 @@ import { draftOrder } from "./draft-order";
 import type { ReadOrder } from "./read-order";
 import { writePiece, writeTurn } from "./write-piece";
 import { type RefusedOrder, writeRefusal } from "./write-refusal";
+import { writeTerms } from "./write-terms";
 
 function writeCheck(finding: Finding, unit: CutSheet["unit"]): CutSheet["checks"][number] {
   return {
@@ -45,6 +46,13 @@ function writeGroups(groups: readonly FoldGroup[], draft: Draft, usable: Inches)
     const leftBeside = beside.get(group.id);
     return { ...group, pieces: [...group.pieces], ...(leftBeside === undefined ? {} : { leftBeside }) };
   });
+}
+
+function writeNotion(
+  { id, unit: of, terms }: Notion,
+  unit: CutSheet["unit"],
+): NonNullable<CutSheet["notions"]>[number] {
+  return { id, amount: addTerms(terms), unit: of, terms: writeTerms(terms, unit) };
 }
 
 function writeSeam({
@@ -91,6 +99,7 @@ export function writeDrawing(read: ReadOrder): Result<DrawnOrder, RefusedOrder> 
   const groups = foldable.ok && full !== draft ? planFolds(draft, read.fold, read.way) : foldable;
   if (!groups.ok) return fail(...groups.issues.map((refusal) => writeRefusal(read, refusal)));
   const cloth = needCloth(read, draft, groups.value);
+  const notions = countNotions(full);
   const practice: readonly Finding[] = full === draft ? [] : [{ id: "half-scale", level: "note", numbers: {} }];
   const findings = [...report.findings, ...practice, ...cloth.problems];
   const drawing: SheetDrawing = {
@@ -107,6 +116,7 @@ export function writeDrawing(read: ReadOrder): Result<DrawnOrder, RefusedOrder> 
     seams: report.seams.map(writeSeam),
     rounds: { neck: report.neckRound, armhole: report.armholeRound },
     checks: findings.map((finding) => writeCheck(finding, unit)),
+    ...(notions.length === 0 ? {} : { notions: notions.map((notion) => writeNotion(notion, unit)) }),
     ...(draft.measured.length === 0
       ? {}
       : { late: draft.measured.map(({ join, ...one }) => ({ edge: join, ...one })) }),

@@ -27,6 +27,7 @@ export {
   phaseNames,
   thePiece,
 } from "./english/names";
+export { sayNotion } from "./english/notions";
 export { sayHair, sayOnTape } from "./english/on-tape";
 export {
   namePlacement,

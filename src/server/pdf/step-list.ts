@@ -19,6 +19,7 @@ import {
   sayActs,
   sayBeside,
   sayHair,
+  sayNotion,
   sayOnTape,
   sayTape,
   sayWaiver,
@@ -130,6 +131,7 @@ export async function printStepList(sheet: CutSheet, head: SheetHead, size: Pape
   paper.text(sayHead(head, sheet, pen), { size: 14, bold: true }, { after: 6 });
   for (const { group, waiver } of waiversOf(sheet, {}))
     paper.text(sayWaiver(namePiece(group), waiver), { size: 10.5, bold: true }, { after: 4 });
+  for (const notion of sheet.notions ?? []) paper.text(sayNotion(notion, sheet.unit), TEXT, { after: 4 });
   let section = "";
   for (const screen of tableScreens(sheet, "placements")) {
     const own = sectionOf(screen);

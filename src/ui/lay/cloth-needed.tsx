@@ -1,5 +1,6 @@
 import type { SheetDrawing } from "@/core/formats";
 import type { Unit } from "@/core/length";
+import { sayNotion } from "@/core/wording";
 import { type KeptState, keptSaid } from "@/ui/garment/kept-said";
 import { Fractions } from "@/ui/reading/fractions";
 import { Reading } from "@/ui/reading/reading";
@@ -56,6 +57,15 @@ export function ClothNeeded({ lay, sheet, unit, keptState }: ClothNeededProps) {
             </p>
           )}
         </>
+      )}
+      {sheet?.notions !== undefined && (
+        <ul className="pt-1" aria-label="Beside the cloth">
+          {sheet.notions.map((notion) => (
+            <li key={notion.id}>
+              <Fractions text={sayNotion(notion, unit)} />
+            </li>
+          ))}
+        </ul>
       )}
       <p role="status" className="text-sm text-ink-soft">
         {sheet === null ? "" : keptSaid[keptState]}

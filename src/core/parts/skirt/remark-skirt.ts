@@ -48,19 +48,25 @@ export function remarkFront(sheet: Sheet, { front }: SkirtForm, piece: string, h
   if (first === undefined) return;
   const numbers = { first, pitch, count: downs.length, overlap: front.overlap.value, facing: front.foldIn.value };
   sheet.remark({ id: "front-buttons", piece, numbers });
+  sheet.notion({
+    id: "buttons",
+    unit: "piece",
+    terms: [{ code: "buttons-down-the-skirt", kind: "style", value: downs.length, source: "parts:buttons" }],
+  });
 }
 
 /** What elastic is cut to: a share of the waist and its ends. */
 export function remarkElastic(sheet: Sheet, form: SkirtForm, piece: string): void {
   const { given } = sheet;
   if (!form.elastic) return;
-  const length = settleOnTape(given, [
+  const { value: length, terms } = settleOnTape(given, [
     {
       code: "body-share",
       kind: "body",
       value: ELASTIC_SHARE * bodyValue(given, "waist") + pickSystem(ELASTIC_ENDS, given.metric),
       source: "measurement:waist",
     },
-  ]).value;
+  ]);
+  sheet.notion({ id: "elastic", unit: "in", terms });
   sheet.remark({ id: "elastic-to-cut", piece, numbers: { length, width: form.elasticWidth } });
 }

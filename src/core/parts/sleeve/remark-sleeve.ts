@@ -51,7 +51,18 @@ function remarkEnd(sheet: Sheet, plan: SleevePlan, piece: PieceChalk): void {
   const { form, cuff } = plan;
   if (form.kind === "gathered" || form.kind === "puff") {
     const width = pickSystem(ELASTIC, given.metric);
-    const length = plan.limb - ruleLength(given, "elasticLess") + pickSystem(LAP, given.metric);
+    const [less, lap] = [ruleLength(given, "elasticLess"), pickSystem(LAP, given.metric)];
+    const length = plan.limb - less + lap;
+    sheet.notion({
+      id: "elastic",
+      unit: "in",
+      terms: [
+        { code: "round-the-arm-there", kind: "body", value: plan.limb, source: "measurement:upperArm" },
+        { code: "elastic-tighter", kind: "style", value: -less, source: "rule:elasticLess" },
+        { code: "elastic-lap", kind: "allowance", value: lap, source: "parts:sleeve" },
+        { code: "other-sleeve-the-same", kind: "style", value: length, source: "parts:sleeve" },
+      ],
+    });
     sheet.remark({
       id: "sleeve-elastic",
       piece: piece.id,

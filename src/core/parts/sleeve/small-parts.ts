@@ -96,6 +96,11 @@ export function chalkButtonedCuff(sheet: Sheet, piece: PieceChalk, plan: SleeveP
     ease: { least: more - near, most: more + near },
     says: "cuff-balance",
   });
+  sheet.notion({
+    id: "buttons",
+    unit: "piece",
+    terms: [{ code: "buttons-at-the-cuffs", kind: "style", value: 2, source: "choice:sleeveCuff" }],
+  });
   const stands = form.placketStrip - 2 * ruleLength(given, "allowance.placket") - form.placketWidth;
   sheet.remark({
     id: "sleeve-cuff",

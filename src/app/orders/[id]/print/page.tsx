@@ -1,9 +1,10 @@
 import type { Metadata } from "next";
 import { waiversOf } from "@/core/formats";
 import { nameGarment } from "@/core/garments";
-import { namePiece, sayWaiver } from "@/core/wording";
+import { namePiece, sayNotion, sayWaiver } from "@/core/wording";
 import { loadSheet } from "@/server/load";
 import { nameSet } from "@/server/order-document";
+import { Fractions } from "@/ui/reading/fractions";
 import { PrintButton } from "@/ui/sheet/print-button";
 import { PrintedList } from "@/ui/sheet/printed-list";
 import { Undrawn } from "@/ui/sheet/undrawn";
@@ -44,6 +45,11 @@ export default async function PrintPage({ params }: { readonly params: Promise<{
             {sayWaiver(namePiece(group), waiver)}
           </p>
         ))}
+        {outcome.sheet.notions !== undefined && (
+          <p>
+            <Fractions text={outcome.sheet.notions.map((notion) => sayNotion(notion, outcome.sheet.unit)).join(". ")} />
+          </p>
+        )}
         <PrintedList sheet={outcome.sheet} />
       </main>
     </>
