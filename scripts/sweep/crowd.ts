@@ -17,6 +17,10 @@ function lines(label: string, counts: Counts, total: number): readonly string[] 
   );
 }
 
+/** A composition that is none, for every body: said at the choice, and no share of what a crowd is refused. */
+const isEmptyCell = ({ refused, bodies, crowd }: SetFigures): boolean =>
+  refused === bodies && crowd["refused skirt-opens-not"] === bodies;
+
 /** A garment as it comes, and with every skirt and every sleeve that may be chosen for it. */
 function wholes({ id, choices }: Garment): readonly Whole[] {
   const kindsOf = (part: "skirt" | "sleeve"): readonly string[] => {
@@ -76,8 +80,9 @@ export async function sweepCrowd(
   };
   await Promise.all(Array.from({ length: cores }, work));
   const errors = done.reduce((sum, one) => sum + one.errors, 0);
-  const worst = Math.max(...done.map((one) => one.refused / one.bodies));
-  const all = done.reduce((sum, one) => sum + one.refused, 0) / done.reduce((sum, one) => sum + one.bodies, 0);
+  const cells = done.filter((one) => !isEmptyCell(one));
+  const worst = Math.max(...cells.map((one) => one.refused / one.bodies));
+  const all = cells.reduce((sum, one) => sum + one.refused, 0) / cells.reduce((sum, one) => sum + one.bodies, 0);
   process.stdout.write(
     `${wanted.length} garments and compositions × ${done.length / wanted.length} sets: ${errors} accepted drafts with an error; refused ${percent(all)}, at most ${percent(worst)} of a garment and set\n`,
   );

@@ -457,6 +457,7 @@ export interface Remark {
     | "sleeve-cuff"
     | "petals-lap"
     | "hand-does-not-pass"
+    | "wrist-vent"
     | "sleeve-narrow"
     | "sleeve-narrow-uncured"
     | "sleeve-told-narrow"

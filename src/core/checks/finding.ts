@@ -85,6 +85,7 @@ export const findingIds = [
   "sleeve-cuff",
   "petals-lap",
   "hand-does-not-pass",
+  "wrist-vent",
   "sleeve-narrow",
   "sleeve-narrow-uncured",
   "sleeve-told-narrow",

@@ -295,6 +295,12 @@ describe("the front of a tailored cap", () => {
     expect(sheet.steps.findIndex(({ act }) => act === "hollow-front")).toBeGreaterThan(cut);
     expect(cut).toBeGreaterThan(0);
   });
+  it("is close at the wrist, and says that it opens there; another sleeve lets the hand through without", () => {
+    expect(checkOf(jacket(), "wrist-vent")).toMatchObject({ level: "note" });
+    expect(checkOf(jacket(), "hand-does-not-pass")).toBeUndefined();
+    const long = workedSheet("straight-dress", { choices: { sleeve: "long" } });
+    for (const id of ["wrist-vent", "hand-does-not-pass"]) expect(checkOf(long, id)).toBeUndefined();
+  });
   it("is left alone where it is told none, and on every sleeve that is not tailored", () => {
     for (const sheet of [jacket({ capFrontScoop: 0 }), workedSheet("straight-dress", { choices: { sleeve: "long" } })])
       expect(sheet.steps.some(({ act }) => act === "hollow-front")).toBe(false);

@@ -11,6 +11,8 @@ const LEAST_ROOM = both(1.25, 3);
 const FAR_OFF = both(0.5, 1.2);
 /** A hand is rounder than its wrist by this. */
 const HAND = both(1.5, 4);
+/** So much of a tailored sleeve's seam is left open at its end. */
+const VENT = both(4, 10);
 /** A wrist so much narrower than its elbow would want a dart there. */
 const ELBOW_DART = both(5, 12.5);
 /** Strips that turn further than this in all lie badly. */
@@ -73,7 +75,10 @@ function remarkEnd(sheet: Sheet, plan: SleevePlan, piece: PieceChalk): void {
   if (wrist === undefined || cuff !== null || HAND_KINDS.has(form.kind)) return;
   const round = 2 * (plan.side.at(-1)?.half.value ?? 0);
   const hand = wrist + pickSystem(HAND, given.metric);
-  if (round < hand - 1e-9) sheet.remark({ id: "hand-does-not-pass", piece: piece.id, numbers: { round, hand } });
+  if (round >= hand - 1e-9) return;
+  // A tailored sleeve is close at its wrist on purpose, and opens there.
+  const id = form.kind === "jacket" ? "wrist-vent" : "hand-does-not-pass";
+  sheet.remark({ id, piece: piece.id, numbers: { round, hand, vent: pickSystem(VENT, given.metric) } });
 }
 
 /** What is gathered between the notches, and into how much. */

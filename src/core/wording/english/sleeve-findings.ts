@@ -16,6 +16,7 @@ type SleeveFinding = Extract<
   | "sleeve-cuff"
   | "petals-lap"
   | "hand-does-not-pass"
+  | "wrist-vent"
   | "sleeve-narrow"
   | "sleeve-narrow-uncured"
   | "sleeve-told-narrow"
@@ -83,6 +84,10 @@ export const sleeveFindings: Readonly<Record<SleeveFinding, (spoken: Spoken) => 
   "hand-does-not-pass": ({ say }) => ({
     text: `The sleeve ends ${say("round")} round; a hand wants ${say("hand")}.`,
     remedy: "Make it wider there, end it higher, or give it a cuff that opens.",
+  }),
+  "wrist-vent": ({ say }) => ({
+    text: `The sleeve ends ${say("round")} round, close at the wrist; a hand wants ${say("hand")}.`,
+    remedy: `Leave the lowest ${say("vent")} of its seam open as a vent, faced and buttoned.`,
   }),
   "sleeve-narrow": ({ say }) => ({
     text: `Under the arm the sleeve is ${say("round")} round; ${say("wanted")} is the least.`,
