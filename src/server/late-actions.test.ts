@@ -76,4 +76,15 @@ describe("an armhole measured on the sewn garment", () => {
     await keepPlace(id, { stepId: cut, ticked: [cut] });
     expect(said(await late.trySleeves(id, measured))).toContain("ticked as cut");
   });
+  it("is not asked where the house draws its sleeves to the chalk: it says which rule", async () => {
+    const { order: of } = await loadSheet(id);
+    const started = await order.startOrder(of.clientId, "shift-dress");
+    id = started.ok ? started.value.orderId : "";
+    const seen = { choices: { sleeve: "tie-band" }, rules: { set: "close" }, cloth: {} };
+    const decided = { ...seen, rules: { set: "close", armholeSource: "drawn" } };
+    expect(said(await order.saveDecisions(id, decided, seen))).toBe("");
+    expect(await cutNow()).toBe("");
+    expect(said(await late.trySleeves(id, { armholeFront: "11" }))).toContain("drawn to the chalked armhole");
+    expect(await listTakes(await database(), id)).toHaveLength(1);
+  });
 });

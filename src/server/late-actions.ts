@@ -57,6 +57,12 @@ const TAKEN = refuseWith({
   message: "Another screen has kept sleeves meanwhile. Look at those first; what you wrote stays here.",
 });
 
+const DRAWN_TO_CHALK = refuseWith({
+  field: "",
+  message:
+    "By the house rules of this sheet a sleeve is drawn to the chalked armhole, whatever is measured. Ease the difference in; for the next garment change “Armhole that the sleeve is drawn to”.",
+});
+
 interface Redrawn {
   readonly kept: KeptSheet;
   readonly sheet: CutSheet;
@@ -68,6 +74,7 @@ async function redraw(orderId: unknown, measured: v.InferOutput<typeof armholeIn
   const id = readId(orderId) ?? "";
   const kept = await findCutSheet(db, id);
   if (kept === undefined || !waitsForArmhole(kept.sheet)) return NOT_IN_BOOK;
+  if (kept.sheet.resolved.rules.armholeSource?.value === "drawn") return DRAWN_TO_CHALK;
   const told = Object.fromEntries(Object.entries(measured).filter(([, text]) => text !== ""));
   if (Object.keys(told).length === 0) return NOTHING;
   const done = new Set((await findProgress(db, id))?.done);
