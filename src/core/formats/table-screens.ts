@@ -25,9 +25,18 @@ function isSmall({ groups, steps }: CutSheet, group: string): boolean {
   return single || steps.some((step) => step.group === group && step.act === "round");
 }
 
+/** What the hand does to a piece once it is notched: by itself, so that nothing of it stands below the screen. */
+const BY_HAND: ReadonlySet<string> = new Set(["slit-pair", "pleat", "hollow-front"]);
+
+function isByHand({ steps }: CutSheet, step: SheetStep): boolean {
+  if (step.act !== "name") return BY_HAND.has(step.act);
+  return steps.some(({ act, group }) => group === step.group && BY_HAND.has(act));
+}
+
 /** What is done on one screen shares a key: a strip is measured, cut out and named on one, a band folded in as it is cut. */
 function keyOf(sheet: CutSheet, step: SheetStep): string {
   if ((AFTER_CHALK as readonly string[]).includes(step.phase) && isSmall(sheet, step.group)) return STRIPS;
+  if (isByHand(sheet, step)) return `by hand ${step.group}`;
   if (step.act === "fold-in-band") return `cut ${step.group}`;
   return `${step.phase} ${step.group}`;
 }

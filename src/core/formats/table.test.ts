@@ -234,3 +234,25 @@ it("a garment's small picture is one drawing of front and back, and nothing but 
   expect(svg.match(/scale\(-1 1\)/g)?.length).toBe(2);
   expect(svg).not.toMatch(/NaN|undefined|<script/);
 });
+
+describe("what the hand does to a piece once it is notched", () => {
+  it.each([
+    ["shirt", ["slit-pair", "pleat", "name"]],
+    ["lapel-dress", ["hollow-front", "name"]],
+  ])("%s: stands on a screen of its own, after the notches", (garment, acts) => {
+    const screens = tableScreens(workedSheet(garment), "placements").filter(
+      ({ kind, group }) => kind === "notch" && group === "sleeve",
+    );
+    expect(screens.map(({ steps }) => steps.map(({ act }) => act))).toEqual([
+      ["notch", "notch", "notch", "notch"],
+      acts,
+    ]);
+  });
+  it("a sleeve that only is notched is named on that screen", () => {
+    const sheet = workedSheet("straight-dress", { choices: { sleeve: "short" } });
+    const screens = tableScreens(sheet, "placements").filter(
+      ({ kind, group }) => kind === "notch" && group === "sleeve",
+    );
+    expect(screens.map(({ steps }) => steps.at(-1)?.act)).toEqual(["name"]);
+  });
+});

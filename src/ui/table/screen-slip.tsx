@@ -1,4 +1,4 @@
-import type { CutSheet, KeptCheck, KeptChecks, StyleItem, TableScreen } from "@/core/formats";
+import type { CutSheet, KeptCheck, KeptChecks, SheetStep, StyleItem, TableScreen } from "@/core/formats";
 import { phaseNames } from "@/core/wording";
 import { CheckSlip } from "./check-slip";
 import { CountSlip } from "./count-slip";
@@ -7,6 +7,13 @@ import { PlacementSlip } from "./placement-slip";
 import { ShearsSlip } from "./shears-slip";
 import { StyleSlip } from "./style-slip";
 import { TableReading } from "./table-reading";
+
+/** What a list of steps is called: notches, and then what the hand does to the piece. */
+function titleOf({ kind, steps }: TableScreen, first: SheetStep): string {
+  if (kind === "fold") return first.title;
+  if (first.act !== "notch") return steps.length === 1 ? first.title : "Finish the piece, and name it";
+  return steps.some(({ act }) => act === "name") ? `${phaseNames.notch}, and name the piece` : phaseNames.notch;
+}
 
 interface ScreenSlipProps {
   readonly orderId: string;
@@ -70,15 +77,7 @@ export function ScreenSlip({
       return <CountSlip step={step} done={done} onTick={onTick} />;
     case "fold":
     case "notch":
-      return (
-        <ListSlip
-          sheet={sheet}
-          title={screen.kind === "fold" ? step.title : `${phaseNames.notch}, and name the piece`}
-          steps={screen.steps}
-          done={done}
-          onTick={onTick}
-        />
-      );
+      return <ListSlip sheet={sheet} title={titleOf(screen, step)} steps={screen.steps} done={done} onTick={onTick} />;
     default:
       return <TableReading sheet={sheet} step={step} />;
   }
