@@ -24,6 +24,13 @@ function judgeMark(piece: Piece, mark: Mark): readonly Fault[] {
   return faults;
 }
 
+/** What is read across from the edge of its cloth cannot be cut beyond it. */
+function judgeEdgeOfCloth(piece: Piece): readonly Fault[] {
+  if (piece.origin !== "cloth-edge") return [];
+  const left = Math.min(...piece.outline.cut.map(({ x }) => x));
+  return left < -1 / 64 ? [fault("cut beyond the cloth's edge", piece.id, left)] : [];
+}
+
 export function judgeMarks({ draft }: Seen): readonly Fault[] {
   return draft.pieces.flatMap((piece) => {
     const ids = piece.marks.map(({ id }) => id);
@@ -31,6 +38,7 @@ export function judgeMarks({ draft }: Seen): readonly Fault[] {
     return [
       ...twice.map((id) => fault(`mark twice ${id}`, piece.id)),
       ...piece.marks.flatMap((mark) => judgeMark(piece, mark)),
+      ...judgeEdgeOfCloth(piece),
     ];
   });
 }

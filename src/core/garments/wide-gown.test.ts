@@ -75,6 +75,15 @@ describe("on cloth that is too narrow for its sleeve", () => {
     expect(joined.checks.find(({ id }) => id === "sleeve-joined-on")?.text).toContain("30¾ in from the fold");
     expect(joined.seams.every(({ meets }) => meets)).toBe(true);
   });
+  it("its ends are read from the edge of their cloth, where the seam's allowance is cut", () => {
+    const end = pieceOf(joined, "sleeve-front");
+    expect(end.box.left).toBe(0);
+    expect(end.marks.find(({ id }) => id === "join/low")?.reading).toBe(0.5);
+    expect(end.marks.find(({ id }) => id === "sleeve/top")?.reading).toBeCloseTo(
+      0.5 + edgeOf(joined, "sleeve-front", "shoulder").length,
+      9,
+    );
+  });
   it("is as long joined as it is in one, along the shoulder and under the arm", () => {
     const long = (sheet: ReturnType<typeof gown>, pieces: readonly (readonly [string, string])[]) =>
       pieces.reduce((sum, [piece, edge]) => sum + edgeOf(sheet, piece, edge).length, 0);

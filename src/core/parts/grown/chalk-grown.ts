@@ -170,29 +170,32 @@ function chalkHalf(sheet: Sheet, plan: GrownPlan, side: Side): PieceChalk {
   return piece;
 }
 
-/** What is joined on where the cloth is too narrow for the sleeve: from the seam to the sleeve's end, its shoulder on top. */
+/**
+ * What is joined on where the cloth is too narrow for the sleeve: from the seam to the sleeve's end, its shoulder on top. It
+ * is read from the edge of its cloth, where the allowance of its seam is cut.
+ */
 function chalkJoined(sheet: Sheet, plan: GrownPlan, side: Side): void {
   const { given } = sheet;
   if (plan.join === null) return;
-  const long = distance(plan.join.top, plan.end.top);
-  const [wide, high] = [distance(plan.join.top, plan.join.low), distance(plan.end.top, plan.end.low)];
   const seam = ruleLength(given, "allowance.panel");
+  const long = seam + distance(plan.join.top, plan.end.top);
+  const [wide, high] = [distance(plan.join.top, plan.join.low), distance(plan.end.top, plan.end.low)];
   const piece = sheet.piece(`sleeve-${side}`, {
     name: side === "front" ? "sleeve-end-front" : "sleeve-end-back",
     half: null,
     origin: "cloth-edge",
-    originInset: { value: seam, terms: [allowanceTerm(given, "allowance.panel")] },
+    originInset: { value: 0, terms: [] },
     topInset: settleOnTape(given, [allowanceTerm(given, "allowance.shoulder")]),
   });
   const place = (id: string, stitch: Point) =>
     piece.at({ id, terms: [], stitch, drawn: "on-the-carried-shoulder-line", why: "grown-end" });
   place("sleeve/top", at(long, 0));
   place("sleeve/end", at(long, high));
-  place("join/low", at(0, wide));
+  place("join/low", at(seam, wide));
   const corner = onTape(given, pickSystem(CORNER, given.metric));
   piece.edge("shoulder", {
     role: "shoulder",
-    stitch: straight(at(0, 0), at(long, 0)),
+    stitch: straight(at(seam, 0), at(long, 0)),
     allowance: ruleLength(given, "allowance.shoulder"),
     through: ["sleeve/top"],
     why: "grown-shoulder",
@@ -206,14 +209,14 @@ function chalkJoined(sheet: Sheet, plan: GrownPlan, side: Side): void {
   });
   piece.edge("under", {
     role: "side",
-    stitch: straight(at(long, high), at(0, wide)),
+    stitch: straight(at(long, high), at(seam, wide)),
     allowance: corner,
     through: ["sleeve/end", "join/low"],
     why: "grown-underarm",
   });
   piece.edge("sleeve-join", {
     role: "join",
-    stitch: straight(at(0, wide), at(0, 0)),
+    stitch: straight(at(seam, wide), at(seam, 0)),
     allowance: seam,
     through: ["join/low"],
     why: "grown-join",

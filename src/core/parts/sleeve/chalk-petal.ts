@@ -143,7 +143,9 @@ function chalkJoined(
   const right = movePetal(upright(back), ({ x, y }) => at(-x, y));
   const box = boxOf([left, right].flatMap(({ cap, free }) => [...flattenPath(cap), ...flattenPath(free)]));
   const edge = rolled(given);
-  const move = (path: Path) => movePath(path, at(edge - box.left, -box.top));
+  // At the tip of the front petal the cap's allowance runs out over the rolled edge's: as much as the wider is kept free.
+  const inside = Math.max(edge, ruleLength(given, "allowance.armhole")) - box.left;
+  const move = (path: Path) => movePath(path, at(inside, -box.top));
   const piece = openPetal(sheet, "sleeve", "sleeve", 0);
   const edges = {
     front: move(left.cap),
@@ -152,7 +154,7 @@ function chalkJoined(
     frontFree: move(left.free),
   };
   const place = (id: string, point: Point, why: StepReason) => markAt(piece, id, point, why);
-  const shift = (point: Point) => add(point, at(edge - box.left, -box.top));
+  const shift = (point: Point) => add(point, at(inside, -box.top));
   place("cap/front-free", edges.front.start, "petal-free");
   place("cap/underarm", pathEnd(edges.front), "cap-width");
   place("cap/back-free", pathEnd(edges.back), "petal-free");
