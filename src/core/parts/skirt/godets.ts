@@ -101,7 +101,9 @@ function chalkGodet(sheet: Sheet, given: Given, form: SkirtForm): void {
       nearest: most,
     });
   const half = form.godetWidth / form.godetLength / 2;
-  const across = roundUpToStep(form.godetLength * Math.sin(half) + 2 * seam, 0.5);
+  // Its hem's allowance widens with it: the corner of the cut is the widest place.
+  const widest = (form.godetLength + ruleLength(given, "allowance.hem")) * Math.sin(half);
+  const across = roundUpToStep(widest + 2 * seam, 0.5);
   const point = at(across, 0);
   const [left, right] = [half, -half].map((angle) => turnPoint(at(across, form.godetLength), point, angle)) as [
     Point,
