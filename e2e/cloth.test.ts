@@ -11,7 +11,8 @@ afterAll(() => browser.close());
 
 async function openCloth(page: Page): Promise<string> {
   const order = await orderPath(page, address, "Annika Verhoest", "Straight dress");
-  await page.goto(`${address}${order}/cloth`);
+  // What is typed before the page has woken up is not heard by it: on a busy machine that takes a while.
+  await page.goto(`${address}${order}/cloth`, { waitUntil: "networkidle" });
   // The order keeps the cloth that an earlier test typed last, which may be too narrow for any lay.
   await page.getByLabel("Length", { exact: true }).fill("");
   await page.getByLabel("Width", { exact: true }).fill("60");
