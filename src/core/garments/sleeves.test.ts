@@ -245,6 +245,27 @@ describe("the armhole that is really there", () => {
   });
 });
 
+describe("a cap far wider than the sleeve's end", () => {
+  it("with an inch to narrow in is refused; as long as is offered, it leans two for one at most", () => {
+    const deep = { rules: { armholeDepth: 14 }, choices: { sleeve: "tie-band" } };
+    const refused = makeSheet(workedOrder("shift-dress", deep));
+    if (refused.kind !== "refused") throw new Error(refused.kind);
+    expect(refused.refused[0]?.message).toContain("underarm would lie nearly level");
+    const change = refused.refused[0]?.change;
+    if (change === undefined || !("value" in change)) throw new Error("nothing is offered");
+    const sheet = workedSheet("shift-dress", {
+      ...deep,
+      choices: { ...deep.choices, sleeveEnd: Number(change.value) },
+    });
+    const [[wide, high], [narrow, low]] = ["biceps/side", "hem/side"].map((id) => markOn(sheet, "sleeve", id)) as [
+      readonly [number, number],
+      readonly [number, number],
+    ];
+    expect((wide - narrow) / (low - high)).toBeLessThan(2.01);
+    expect((wide - narrow) / (low - high)).toBeGreaterThan(1);
+  });
+});
+
 describe("a cap sleeve: over the shoulder alone", () => {
   const own = (choices: object = {}) => workedSheet("straight-dress", { choices: { sleeve: "cap", ...choices } });
   it("is two pieces on the fold with no underarm seam, 3½ down its fold", () => {

@@ -217,6 +217,31 @@ function checkLength(given: Given, form: SleeveForm, cap: PlannedCap, hemDown: I
   });
 }
 
+/** Below a cap that is far wider than its end, an underarm that leans this much for each inch down cannot be sewn to a side. */
+const LEANS_MOST = 2;
+
+/** A wide cap close above a narrow end: its underarm would lie nearly level. */
+function checkLean(
+  given: Given,
+  {
+    underarm,
+    hem,
+    down,
+    end,
+  }: { readonly underarm: Point; readonly hem: Inches; readonly down: Inches; readonly end: Inches },
+): void {
+  const [narrows, below] = [underarm.x - hem, down - underarm.y];
+  if (narrows <= LEANS_MOST * below + 1e-9) return;
+  const step = givenStep(given) || 1 / 8;
+  refuse({
+    code: "sleeve-too-short",
+    conflicts: ["choices.sleeveEnd", "measurements.sleeveLength", "measurements.armhole"],
+    numbers: { end, below, wide: underarm.x, narrow: hem },
+    words: { of: "leaning" },
+    nearest: Math.ceil((end + narrows / LEANS_MOST - below) / step) * step,
+  });
+}
+
 /** Plans a sleeve for the armhole that is there (craft: sleeves, the block in order). */
 export function planSleeve(given: Given, form: SleeveForm, open: OpenEdge): SleevePlan {
   const cap = planCap(given, form, open);
@@ -227,6 +252,7 @@ export function planSleeve(given: Given, form: SleeveForm, open: OpenEdge): Slee
   const cuff = cuffOf(given, form, end.value, cap.cap);
   const hem = settleOnTape(given, hemTerms(given, form, cap, hemDown.value, cuff));
   const underarm = pathEnd(cap.curve);
+  checkLean(given, { underarm, hem: hem.value, down: hemDown.value, end: end.value });
   const shaped = cuff === null && form.kind !== "gathered" && !ON_THE_ARM.has(form.kind);
   const elbowIn = shaped && elbowDown.value > underarm.y + 1 && elbowDown.value < hemDown.value - 1;
   const elbow = settleOnTape(given, [

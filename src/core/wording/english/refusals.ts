@@ -115,10 +115,13 @@ const messages: Readonly<Record<RefusalCode, (spoken: Spoken) => string>> = {
     `A cap that high leaves the sleeve no width: half the armhole with its ease is ${say("half")}.`,
   "no-cap": ({ say }) =>
     `No sleeve cap of 2 in or more goes over an arm of ${say("arm")} into an armhole of ${say("armhole")}.`,
-  "sleeve-too-short": ({ say, word }) =>
-    word("of") === "grown"
-      ? `A sleeve of ${say("end")} beyond the shoulder tip ends hardly beyond the underarm: its lower corner must lie ${say("beyond")} outside it.`
-      : `A sleeve that ends at ${say("end")} ends within its cap, ${say("cap")} high: it has no underarm seam.`,
+  "sleeve-too-short": ({ say, word }) => {
+    if (word("of") === "grown")
+      return `A sleeve of ${say("end")} beyond the shoulder tip ends hardly beyond the underarm: its lower corner must lie ${say("beyond")} outside it.`;
+    return word("of") === "leaning"
+      ? `A sleeve that ends at ${say("end")} has ${say("below")} below its cap to narrow from ${say("wide")} to ${say("narrow")} a half: its underarm would lie nearly level.`
+      : `A sleeve that ends at ${say("end")} ends within its cap, ${say("cap")} high: it has no underarm seam.`;
+  },
   "sleeve-slit-too-long": ({ say }) =>
     `A slit of ${say("slit")} is longer than the sleeve below its cap: there is room for ${say("room")}.`,
   "cap-sleeve-too-short": ({ say }) =>
