@@ -2,6 +2,7 @@ import { mkdtempSync, readdirSync } from "node:fs";
 import { tmpdir } from "node:os";
 import { join } from "node:path";
 import { afterAll, beforeAll, describe, expect, it, vi } from "vitest";
+import { said } from "./said.test-data";
 import { typedCard as card, NOBODY, READINGS } from "./typed-card.test-data";
 
 // Outside of a request there is no page to send anew.
@@ -31,10 +32,6 @@ const { BookChanged } = await import("./backup/write-shop");
 const { loadClient, loadSheet, loadWants, loadWeek } = await import("./load");
 const { sheetPrint } = await import("./sheet-print");
 const { certain } = await import("@/core/result");
-
-/** What stood in the way, in words; nothing when it was done. */
-const said = (result: { ok: boolean; errors?: readonly { message: string }[] }): string =>
-  result.ok ? "" : (result.errors ?? []).map(({ message }) => message).join(" ");
 
 /** What a screen that shows the sheet now would name it by. */
 async function seenSheet(id: string): Promise<string> {

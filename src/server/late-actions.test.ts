@@ -2,6 +2,7 @@ import { mkdtempSync } from "node:fs";
 import { tmpdir } from "node:os";
 import { join } from "node:path";
 import { afterAll, beforeAll, describe, expect, it, vi } from "vitest";
+import { said } from "./said.test-data";
 import { typedCard as card, READINGS } from "./typed-card.test-data";
 
 // Outside of a request there is no page to send anew.
@@ -15,10 +16,6 @@ const late = await import("./late-actions");
 const { keepPlace } = await import("./place");
 const { loadSheet } = await import("./load");
 const { sheetPrint } = await import("./sheet-print");
-
-/** What stood in the way, in words; nothing when it was done. */
-const said = (result: { ok: boolean; errors?: readonly { message: string }[] }): string =>
-  result.ok ? "" : (result.errors ?? []).map(({ message }) => message).join(" ");
 
 const ARM = { upperArm: "12", elbow: "10 1/2", wrist: "6 1/2", sleeveLength: "23" };
 

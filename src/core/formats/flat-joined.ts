@@ -8,10 +8,12 @@ const JOIN = "sleeve-join";
 /** Points of an edge as they come to lie: its piece turned and moved so that the joined edges lie on one another. */
 function layTo(piece: SheetPiece, top: Point, low: Point): readonly FlatEdge[] {
   const turn = Math.atan2(low.y - top.y, low.x - top.x) - Math.PI / 2;
+  // The upper end of its own joining edge, which lies inside the edge of its cloth.
+  const [x, y] = piece.edges.find(({ id }) => id === JOIN)?.end ?? [0, 0];
   return piece.edges.map(({ id, role, path }) => ({
     id,
     role,
-    points: flattenPath(readPathData(path)).map((point) => add(turnPoint(point, at(0, 0), turn), top)),
+    points: flattenPath(readPathData(path)).map((point) => add(turnPoint(add(point, at(-x, -y)), at(0, 0), turn), top)),
   }));
 }
 

@@ -34,14 +34,13 @@ export function waitsForArmhole(sheet: CutSheet): boolean {
 }
 
 /** Each row of the new list that is the sleeve's own; for any other the one that was frozen, where it is still there. */
-function keepFrozen<Row>(
+function keepFrozen<Row extends { readonly id: string }>(
   frozen: readonly Row[],
   drawn: readonly Row[],
-  key: (row: Row) => string,
   isOwn: (row: Row) => boolean,
 ): Row[] {
-  const kept = new Map(frozen.filter((row) => !isOwn(row)).map((row) => [key(row), row]));
-  return drawn.map((row) => (isOwn(row) ? row : (kept.get(key(row)) ?? row)));
+  const kept = new Map(frozen.filter((row) => !isOwn(row)).map((row) => [row.id, row]));
+  return drawn.map((row) => (isOwn(row) ? row : (kept.get(row.id) ?? row)));
 }
 
 /**
@@ -56,20 +55,19 @@ export function redrawSleeves(frozen: CutSheet, measured: LateArmhole): SheetOut
   const { sheet } = outcome;
   const { pieces, groups } = sleevesOf(sheet);
   const own = new Set(sleeveSteps(sheet).map(({ id }) => id));
-  const id = (row: { readonly id: string }) => row.id;
   return {
     kind: "sheet",
     sheet: {
       ...sheet,
       resolved: frozen.resolved,
       cloth: frozen.cloth,
-      pieces: keepFrozen(frozen.pieces, sheet.pieces, id, (piece) => pieces.has(piece.id)),
-      groups: keepFrozen(frozen.groups, sheet.groups, id, (group) => groups.has(group.id)),
-      steps: keepFrozen(frozen.steps, sheet.steps, id, (step) => own.has(step.id)),
+      pieces: keepFrozen(frozen.pieces, sheet.pieces, (piece) => pieces.has(piece.id)),
+      groups: keepFrozen(frozen.groups, sheet.groups, (group) => groups.has(group.id)),
+      steps: keepFrozen(frozen.steps, sheet.steps, (step) => own.has(step.id)),
       ...(sheet.placements === undefined || frozen.placements === undefined
         ? {}
         : {
-            placements: keepFrozen(frozen.placements, sheet.placements, id, ({ steps }) =>
+            placements: keepFrozen(frozen.placements, sheet.placements, ({ steps }) =>
               steps.some((step) => own.has(step)),
             ),
           }),

@@ -33,6 +33,7 @@ import {
   subtract,
 } from "../../geometry";
 import { both, type Inches, pickSystem, roundToStep, roundUpToStep, TRUEING_STEP } from "../../length";
+import { limbAt } from "../limb";
 import { type DecidedAll, decideAll } from "../offers";
 import { grownChoices } from "./grown-choices";
 
@@ -77,20 +78,6 @@ const LEAST_BEYOND = both(3, 7.5);
 const ARM_ROOM = both(2, 5);
 /** What a cutting line keeps from the selvedge. */
 const MARGIN: Inches = 0.5;
-
-/** Round the arm so far from the shoulder tip: upper arm, elbow and wrist where they lie, straight between. */
-function limbAt(given: Given, down: Inches): Inches {
-  const places: readonly (readonly [Inches, Inches])[] = [
-    [bodyValue(given, "shoulderToElbow") / 2, bodyValue(given, "upperArm")],
-    [bodyValue(given, "shoulderToElbow"), bodyValue(given, "elbow")],
-    [bodyValue(given, "sleeveLength"), bodyValue(given, "wrist")],
-  ];
-  const after = places.findIndex(([place]) => place >= down);
-  const [next, before] = [places[after], places[after - 1]];
-  if (next === undefined) return bodyValue(given, "wrist");
-  if (before === undefined) return next[1];
-  return before[1] + ((next[1] - before[1]) * (down - before[0])) / Math.max(1e-6, next[0] - before[0]);
-}
 
 function dropTerms(given: Given, across: Inches, neckWidth: Inches): readonly Term[] {
   if (ruleValue(given, "shoulderSlope") !== "gradient") return [ruleTerm(given, "shoulderSlope")];
@@ -171,7 +158,10 @@ export function planGrown(given: Given): GrownPlan {
     form.sleeveEnd === "by-reading"
       ? settle(bodyTerm(given, "sleeveLength"))
       : settle(style("ends-as-told", form.sleeveEnd, "sleeveEnd"));
-  const high = roundToStep(limbAt(given, sleeve.value) / 2 + pickSystem(AT_END, given.metric), TRUEING_STEP);
+  const high = roundToStep(
+    limbAt(given, bodyValue(given, "shoulderToElbow") / 2, sleeve.value) / 2 + pickSystem(AT_END, given.metric),
+    TRUEING_STEP,
+  );
   const chest = settle(
     ...drop.terms,
     bodyTerm(given, "armhole", 2),

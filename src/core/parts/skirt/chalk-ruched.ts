@@ -10,8 +10,9 @@ import {
   settleOnTape,
   type Term,
 } from "../../chalk";
-import { at, lengthToDepth, type Point, pathEnd, pathLength } from "../../geometry";
-import { both, type Inches, pickSystem, roundToStep, roundUpToStep, TRUEING_STEP } from "../../length";
+import { lengthToDepth, type Point, pathEnd, pathLength } from "../../geometry";
+import { both, type Inches, pickSystem, roundUpToStep } from "../../length";
+import { markDrawn } from "../mark-drawn";
 import { chalkHalf } from "./chalk-fitted";
 import { footOf, type Lie, lieOf, ruchedEdges, sectorsOf } from "./lie-ruche";
 import { planRuche, type RuchedPart, TURNS_FAR } from "./plan-ruche";
@@ -26,9 +27,8 @@ const CHANNEL_MORE = both(0.25, 0.5);
 
 const asSpread = (value: Inches): Term => ({ code: "as-spread", kind: "drawn", value, source: "choice:rucheSpreads" });
 
-function markAt(piece: PieceChalk, id: string, stitch: Point, why: StepReason): void {
-  const settled = at(roundToStep(stitch.x, TRUEING_STEP), roundToStep(stitch.y, TRUEING_STEP));
-  piece.at({ id, terms: [asSpread(settled.x)], stitch: settled, why });
+function markAt(piece: PieceChalk, id: string, place: Point, why: StepReason): void {
+  markDrawn(piece, id, place, { term: asSpread, why });
 }
 
 /** Frame and sectors of a part on its single layer. */

@@ -6,7 +6,6 @@ import {
   type PieceChalk,
   ruleLength,
   type Sheet,
-  settleOnTape,
   type Term,
 } from "../../chalk";
 import {
@@ -26,6 +25,7 @@ import {
 import { both, type Inches, pickSystem } from "../../length";
 import { certain } from "../../result";
 import { chalkCapPlaces } from "./cap-places";
+import { openSleeve } from "./open-sleeve";
 import type { SleevePlan } from "./plan-sleeve";
 import type { SleeveForm } from "./sleeve-form";
 
@@ -54,17 +54,8 @@ export function sideTerm(given: Given, { level }: SleevePlan["cap"]): Term {
 }
 
 /** The frame of a sleeve: its cap line half an inch below the cloth's edge, and the lines across that it reaches. */
-function openSleeve(sheet: Sheet, plan: SleevePlan): PieceChalk {
-  const { given } = sheet;
-  const piece = sheet.piece("sleeve", {
-    name: "sleeve",
-    half: null,
-    top: "cap",
-    origin: "fold",
-    originInset: { value: 0, terms: [] },
-    topInset: settleOnTape(given, [allowanceTerm(given, "allowance.armhole")]),
-    copies: 2,
-  });
+function frameSleeve(sheet: Sheet, plan: SleevePlan): PieceChalk {
+  const piece = openSleeve(sheet);
   piece.line("biceps", plan.capDown, { why: "biceps-line" });
   if (plan.side.some(({ line }) => line === "elbow")) piece.line("elbow", plan.elbowDown);
   piece.line("hem", plan.hemDown);
@@ -179,7 +170,7 @@ function markHollow(piece: PieceChalk, { form, cap }: SleevePlan): void {
 /** Half a sleeve on its fold, from the cap line to the hem: everything but its notches. */
 export function chalkBlock(sheet: Sheet, plan: SleevePlan): PieceChalk {
   const { given } = sheet;
-  const piece = openSleeve(sheet, plan);
+  const piece = frameSleeve(sheet, plan);
   const { level, curve } = plan.cap;
   chalkUnderarm(piece, plan);
   chalkCapPlaces(piece, plan.cap);

@@ -1,5 +1,4 @@
 import {
-  allowanceTerm,
   type Given,
   type OpenEdge,
   onTape,
@@ -25,6 +24,7 @@ import {
 } from "../../geometry";
 import { both, type Inches, pickSystem, roundDownToStep } from "../../length";
 import { chalkCapPlaces } from "./cap-places";
+import { openSleeve } from "./open-sleeve";
 import { type PlannedCap, planCap } from "./plan-cap";
 import { chosenTerm, type SleeveForm } from "./sleeve-form";
 
@@ -72,15 +72,7 @@ export function chalkCapSleeve(
       : chosenTerm("ends-as-told", "sleeveEnd", Number(form.sleeveEnd));
   const hem = settleOnTape(given, [end]);
   const { upper, lower } = drawCapSleeve(cap, form.capSleeveEnds, hem.value);
-  const piece = sheet.piece("sleeve", {
-    name: "sleeve",
-    half: null,
-    top: "cap",
-    origin: "fold",
-    originInset: { value: 0, terms: [] },
-    topInset: settleOnTape(given, [allowanceTerm(given, "allowance.armhole")]),
-    copies: 2,
-  });
+  const piece = openSleeve(sheet);
   const own = (value: Inches): Term => ({ code: "cap-as-solved", kind: "drawn", value, source: "rule:capHeight" });
   piece.line("biceps", { value: cap.cap, terms: [own(cap.cap)] }, { why: "biceps-line" });
   piece.line("hem", hem);

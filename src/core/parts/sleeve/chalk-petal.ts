@@ -23,7 +23,8 @@ import {
   reversePath,
   turnPoint,
 } from "../../geometry";
-import { both, type Inches, pickSystem, roundToStep, roundUpToStep, TRUEING_STEP } from "../../length";
+import { both, type Inches, pickSystem, roundUpToStep, TRUEING_STEP } from "../../length";
+import { markDrawn } from "../mark-drawn";
 import { drawPetal, type Petal } from "./petals";
 import type { SleevePlan } from "./plan-sleeve";
 
@@ -35,8 +36,7 @@ function rolled(given: Given): Inches {
 const drawnTerm = (value: Inches): Term => ({ code: "as-drawn", kind: "drawn", value, source: "choice:petalOverlap" });
 
 function markAt(piece: PieceChalk, id: string, place: Point, why: StepReason): void {
-  const stitch = at(roundToStep(place.x, TRUEING_STEP), roundToStep(place.y, TRUEING_STEP));
-  piece.at({ id, terms: [drawnTerm(stitch.x)], stitch, why });
+  markDrawn(piece, id, place, { term: drawnTerm, why });
 }
 
 function movePetal(petal: Petal, move: (point: Point) => Point): Petal {

@@ -16,6 +16,7 @@ import {
 } from "../../chalk";
 import { at, type Path, type Point, pathEnd, pathLength, roundCorner, straight } from "../../geometry";
 import { both, type Inches, pickSystem } from "../../length";
+import { armLong, limbAt } from "../limb";
 import { type PlannedCap, planCap } from "./plan-cap";
 import { chosenTerm, type SleeveForm } from "./sleeve-form";
 import { ON_THE_ARM } from "./sleeve-kinds";
@@ -55,10 +56,6 @@ const LEAST_BELOW = both(1, 2.5);
 /** A sleeve that ends above its wrist line by less than this ends at the wrist. */
 const AT_WRIST: Inches = 1;
 
-function longOf(given: Given): Inches | null {
-  return given.measurements.sleeveLength === undefined ? null : bodyValue(given, "sleeveLength");
-}
-
 /** Where the finished sleeve ends, down from the shoulder tip. */
 function endTerms(given: Given, { sleeveEnd, of }: SleeveForm): readonly Term[] {
   if (sleeveEnd !== "by-kind") return [chosenTerm("ends-as-told", "sleeveEnd", sleeveEnd)];
@@ -86,21 +83,10 @@ function belowTerms(given: Given, form: SleeveForm): readonly Term[] {
   return form.kind === "gathered" && form.blouse > 0 ? [chosenTerm("blouses-over", "sleeveBlouse", form.blouse)] : [];
 }
 
-/** Round the limb at a depth: upper arm at the biceps line, elbow and wrist at theirs, straight between. */
-function limbAt(given: Given, cap: Inches, down: Inches): Inches {
-  const elbowDown = bodyValue(given, "shoulderToElbow");
-  const [arm, elbow] = [bodyValue(given, "upperArm"), bodyValue(given, "elbow")];
-  const between = (from: Inches, to: Inches, start: Inches, end: Inches) =>
-    from + (to - from) * Math.min(1, Math.max(0, (down - start) / Math.max(1e-6, end - start)));
-  const long = longOf(given);
-  if (down <= elbowDown || long === null) return between(arm, elbow, cap, elbowDown);
-  return between(elbow, bodyValue(given, "wrist"), elbowDown, long);
-}
-
 /** Room where the sleeve ends: the kind's, that at the wrist once it reaches there. */
 function roomBelow(given: Given, { of }: SleeveForm, down: Inches): Inches {
   const [above, wrist] = [pickSystem(of.below, given.metric), pickSystem(of.wrist, given.metric)];
-  const [elbowDown, long] = [bodyValue(given, "shoulderToElbow"), longOf(given)];
+  const [elbowDown, long] = [bodyValue(given, "shoulderToElbow"), armLong(given)];
   if (of.end === "three-quarter" || long === null || down <= elbowDown) return above;
   return above + (wrist - above) * Math.min(1, (down - elbowDown) / Math.max(1e-6, long - elbowDown));
 }
@@ -125,7 +111,7 @@ function hemTerms(given: Given, form: SleeveForm, cap: PlannedCap, down: Inches,
     ];
   const room = roomBelow(given, form, down);
   const limb = ON_THE_ARM.has(form.kind) ? bodyValue(given, "upperArm") : limbAt(given, cap.cap, down);
-  const atWrist = longOf(given) !== null && down >= (longOf(given) ?? 0) - 1e-9;
+  const atWrist = armLong(given) !== null && down >= (armLong(given) ?? 0) - 1e-9;
   const round: Term = atWrist
     ? bodyTerm(given, "wrist", 2)
     : ON_THE_ARM.has(form.kind)
@@ -146,7 +132,7 @@ export const NARROW = both(0.25, 0.5);
 
 function cuffOf(given: Given, form: SleeveForm, down: Inches, cap: Inches): Inches | null {
   if (form.cuff !== "buttoned") return null;
-  const long = longOf(given);
+  const long = armLong(given);
   const limb = long !== null && down >= long - AT_WRIST ? bodyValue(given, "wrist") : limbAt(given, cap, down);
   return onTape(given, limb + form.cuffEase + form.cuffOverlap);
 }

@@ -36,9 +36,11 @@ import {
   spreadSectors,
   straight,
 } from "../../geometry";
-import { type Inches, roundToStep, TRUEING_STEP } from "../../length";
+import type { Inches } from "../../length";
 import { certain } from "../../result";
+import { markDrawn } from "../mark-drawn";
 import { hemAllowance } from "./chalk-block";
+import { openSleeve } from "./open-sleeve";
 import type { SleevePlan } from "./plan-sleeve";
 import { STRIPS } from "./sleeve-form";
 
@@ -208,29 +210,14 @@ function spreadBlock(plan: SleevePlan): Omit<SpreadSleeve, "above"> {
 const asSpread = (value: Inches): Term => ({ code: "as-spread", kind: "drawn", value, source: "choice:puffSpreads" });
 
 function markAt(piece: PieceChalk, id: string, place: Point, why: StepReason, allowance?: Inches): void {
-  const stitch = at(roundToStep(place.x, TRUEING_STEP), roundToStep(place.y, TRUEING_STEP));
-  piece.at({
-    id,
-    terms: [asSpread(stitch.x)],
-    stitch,
-    ...(allowance === undefined ? {} : { allowance }),
-    why,
-  });
+  markDrawn(piece, id, place, { term: asSpread, why, allowance });
 }
 
 /** A spread sleeve on its fold, drawn as it ends: no paper is slashed. */
 export function chalkSpread(sheet: Sheet, plan: SleevePlan, spread: SpreadSleeve): PieceChalk {
   const { given } = sheet;
   const { form } = plan;
-  const piece = sheet.piece("sleeve", {
-    name: "sleeve",
-    half: null,
-    top: "cap",
-    origin: "fold",
-    originInset: { value: 0, terms: [] },
-    topInset: settleOnTape(given, [allowanceTerm(given, "allowance.armhole")]),
-    copies: 2,
-  });
+  const piece = openSleeve(sheet);
   const raised: Term = { code: "above-the-top-line", kind: "drawn", value: spread.above, source: "choice:puffLift" };
   piece.line("hem", spread.above < NOTHING ? plan.hemDown : settleOnTape(given, [...plan.hemDown.terms, raised]));
   piece.spread(spread.sectors);

@@ -1,35 +1,10 @@
 import type { FindingId } from "../../checks";
 import type { FindingWording, Spoken } from "./finding-words";
 
-type SleeveFinding = Extract<
-  FindingId,
-  | "cap-ease"
-  | "cuff-balance"
-  | "cap-ratio"
-  | "underarm-left-over"
-  | "notch-off-centre"
-  | "gather-ratio"
-  | "sleeve-elastic"
-  | "strips-turn-too-far"
-  | "tie-slit"
-  | "turn-back-lies"
-  | "sleeve-cuff"
-  | "petals-lap"
-  | "hand-does-not-pass"
-  | "wrist-vent"
-  | "sleeve-narrow"
-  | "sleeve-narrow-uncured"
-  | "sleeve-told-narrow"
-  | "elbow-unshaped"
-  | "cap-sleeve-under"
-  | "underarm-tight"
-  | "sleeve-joined-on"
->;
-
 const ratio = ({ finding }: Spoken): string => ((finding.numbers.long ?? 0) / (finding.numbers.into ?? 1)).toFixed(2);
 
 /** What is found about sleeves. */
-export const sleeveFindings: Readonly<Record<SleeveFinding, (spoken: Spoken) => FindingWording>> = {
+export const sleeveFindings = {
   "cap-ease": ({ finding, say }) => ({
     text: `The sleeve cap is ${say("lengthA")} round and the sewn armhole ${say("lengthB")}: ${(finding.numbers.ease ?? 0) < 0 ? `the cap is ${say("short")} too short to be sewn in` : `${say("ease")} of ease`}, where ${say("least")} to ${say("most")} is wanted.`,
     remedy: "Leave the sleeve's width to the armhole, or tell a cap height and width that meet it. Do not cut.",
@@ -117,4 +92,4 @@ export const sleeveFindings: Readonly<Record<SleeveFinding, (spoken: Spoken) => 
     text: `From an elbow of ${say("elbow")} to a wrist of ${say("wrist")} the sleeve hangs straight: there is no dart at the elbow.`,
     remedy: "Nothing to do; leave the wrist wider if it strains when the arm is bent.",
   }),
-};
+} satisfies Partial<Record<FindingId, (spoken: Spoken) => FindingWording>>;
