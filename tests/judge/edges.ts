@@ -111,6 +111,8 @@ export function wantedAllowance(seen: Seen, piece: Piece, edge: Edge): number | 
       return ruleNumber(seen, "allowance.panel");
     case "join":
       return choices.bodySplit === true ? ruleNumber(seen, "allowance.waistJoin") : ruleNumber(seen, "allowance.panel");
+    case "collar":
+      return ruleNumber(seen, "allowance.collar");
     case "centre":
       return centreAllowance(seen, piece);
     default:

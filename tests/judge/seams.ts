@@ -139,22 +139,48 @@ export function tellsWidth({ read: { given } }: Pick<Seen, "read">): boolean {
   return both || given.choices.fullWidth === "depth";
 }
 
+/** Seams of a collar: the body has no notch at its shoulder, it has a seam there. */
+const OF_COLLAR: ReadonlySet<string> = new Set(["collar-neck", "collar-back", "gorge", "cape", "facing-lapel"]);
+
+/** A collar's shoulder notch meets the body's shoulder seam: as far from the centre back, or from a cape's front, as that. */
+function judgeCollar(draft: Draft, seam: SeamPlan): readonly Fault[] {
+  const [own] = seam.a;
+  const edge = own === undefined ? undefined : edgeByReference(draft, own);
+  const piece = draft.pieces.find(({ id }) => id === own?.split("/")[0]);
+  const notch = piece?.notches.find(({ id, edge: on }) => id === "shoulder" && on === edge?.id);
+  if (edge === undefined || (seam.id !== "collar-neck" && seam.id !== "cape")) return [];
+  if (notch === undefined) return [fault("notch alone shoulder", seam.id)];
+  const half = seam.id === "cape" ? "front" : "back";
+  const row = seam.b.filter((one) => draft.pieces.find(({ id }) => id === one.split("/")[0])?.half === half);
+  const from = seam.id === "cape" ? notch.at : chainLength(chainOf(edge.stitch)) - notch.at;
+  const measured = draft.measured.find(({ join, half: on }) => join === "neck" && on === half)?.measured;
+  const to = measured ?? walkRow(draft, row).length;
+  return Math.abs(from - to) > 1 / 16 ? [fault("notch apart shoulder", seam.id, from, "against", to)] : [];
+}
+
+/** Where the notches of a seam's two rows meet, by what the seam is. */
+function judgeNotched(draft: Draft, seam: SeamPlan, a: Walk, b: Walk): readonly Fault[] {
+  if (seam.id === "cap") return judgeCap(draft, seam);
+  if (OF_COLLAR.has(seam.id)) return judgeCollar(draft, seam);
+  // What is gathered meets by quarters, once both edges were folded in four.
+  // A band round the whole body is told once; a half on the fold lies against it twice, one of them mirrored.
+  const mirrored = new Set(seam.b).size < seam.b.length || seam.gathered !== undefined;
+  return mirrored ? [] : judgePartners(seam, a, b);
+}
+
 /** Every promised seam walked again, and every notch that both rows have. */
 export function judgeSeams(seen: Seen): readonly Fault[] {
   const { draft } = seen;
   return draft.seams.flatMap((seam) => {
     const [a, b] = [walkRow(draft, seam.a), walkRow(draft, seam.b)];
     const over = a.length - b.length;
-    // What is gathered meets by quarters, once both edges were folded in four.
-    // A band round the whole body is told once; a half on the fold lies against it twice, one of them mirrored.
-    const mirrored = new Set(seam.b).size < seam.b.length || seam.gathered !== undefined;
     // A width that was told is drawn, and its ease said as an error with its cure.
     const told = seam.says === "cap-ease" && tellsWidth(seen);
     const meets = told || (over >= seam.ease.least - MEETS && over <= seam.ease.most + MEETS);
     return [
       ...(meets ? [] : [fault(`seam ${seam.id}`, "differs by", over)]),
       ...(Math.min(a.length, b.length) < 0.25 ? [fault(`seam ${seam.id} empty`, a.length, b.length)] : []),
-      ...(seam.id === "cap" ? judgeCap(draft, seam) : mirrored ? [] : judgePartners(seam, a, b)),
+      ...judgeNotched(draft, seam, a, b),
     ];
   });
 }

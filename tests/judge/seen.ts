@@ -1,4 +1,4 @@
-import type { Draft, Piece } from "../../src/core/chalk";
+import type { Draft, Edge, Piece } from "../../src/core/chalk";
 import type { Report } from "../../src/core/checks";
 import type { FoldGroup, TableStep } from "../../src/core/cloth";
 import type { ReadOrder } from "../../src/core/formats";
@@ -45,7 +45,15 @@ export function pieceById(draft: Draft, id: string): Piece | undefined {
   return draft.pieces.find((piece) => piece.id === id);
 }
 
-export function edgeByReference(draft: Draft, reference: string) {
-  const [piece = "", edge = ""] = reference.split("/");
-  return pieceById(draft, piece)?.edges.find(({ id }) => id === edge);
+/** A line that something is sewn on along, as an edge to walk. */
+function creaseEdge({ creases }: Piece, id: string): Edge | undefined {
+  const crease = creases?.find((one) => one.id === id);
+  if (crease === undefined) return undefined;
+  return { id, role: "join", stitch: crease.path, allowance: 0, onFold: false, mouths: [], turned: [0, 0] };
+}
+
+export function edgeByReference(draft: Draft, reference: string): Edge | undefined {
+  const [id = "", edge = ""] = reference.split("/");
+  const piece = pieceById(draft, id);
+  return piece?.edges.find((one) => one.id === edge) ?? (piece === undefined ? undefined : creaseEdge(piece, edge));
 }

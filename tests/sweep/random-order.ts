@@ -102,17 +102,14 @@ function randomBody(dice: Dice, usual: boolean): Readings {
   return makeBody(extreme ? far() : clamp(bell(dice)), extreme ? far() : clamp(bell(dice)), () => clamp(bell(dice)));
 }
 
-/** A rule that no body reads yet: lapels. */
-const UNREAD: ReadonlySet<RuleId> = new Set(["lapelWidthFrom"]);
-
 function randomRules(dice: Dice, garment: Garment, kind: RandomKind): RandomOrder["rules"] {
   const set = dice.pick(["close", "easy", "metric"]);
   if (kind === "one-rule") {
-    const id = dice.pick(garment.uses.filter((rule) => !UNREAD.has(rule)));
+    const id = dice.pick(garment.uses);
     return { set, [id]: randomRule(dice, id) };
   }
   const share = kind === "few" ? 0.1 : 0.35;
-  const changed = ruleIds.filter((id) => !UNREAD.has(id) && dice.chance(share));
+  const changed = ruleIds.filter(() => dice.chance(share));
   return { set, ...Object.fromEntries(changed.map((id) => [id, randomRule(dice, id)])) };
 }
 

@@ -25,4 +25,5 @@ export {
 } from "./sleeve-block";
 export { type CapPoints, capLength, capPoints, drawCap } from "./sleeve-cap";
 export { type LevelCap, walkLevelCap } from "./sleeve-level";
+export { STEEPEST_RISE, type StandBlock, standBlock, turnToRise } from "./stand-block";
 export { chalkStrip, type StripPlan } from "./strip";

@@ -3,6 +3,7 @@ import {
   bodyTerm,
   type Given,
   isSleeveless,
+  neckInside,
   refuse,
   ruleLength,
   ruleTerm,
@@ -124,6 +125,7 @@ function trueToBack(front: ShoulderPlan, back: ShoulderPlan): ShoulderPlan {
 export function planShoulders(given: Given, neckWidth: Inches): Readonly<Record<Side, ShoulderPlan>> {
   const width = settleOnTape(given, [
     { code: "neck-width", kind: "style", value: neckWidth, source: "choice:neckWidth" },
+    ...neckInside(given),
   ]);
   const back = planSide(given, "back", width);
   return { back, front: trueToBack(planSide(given, "front", width), back) };

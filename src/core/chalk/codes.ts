@@ -139,6 +139,14 @@ export const termCodes = [
   "room-round-the-arm",
   "room-at-the-underarm",
   "width-from-the-armhole",
+  "along-the-collar",
+  "collar-height",
+  "inside-the-neck-point",
+  "lapel-as-drawn",
+  "neck-rise",
+  "neck-seam-inside",
+  "room-for-the-collar",
+  "room-for-the-lapel",
   "yoke-take-out",
   "yoke-take-out-given-back",
   "yoke-take-out-given-back-outside",
@@ -236,6 +244,13 @@ export const pieceNames = [
   "cuff-turn-back",
   "sleeve-placket",
   "sleeve-tie",
+  "collar",
+  "collar-upper",
+  "collar-under",
+  "collar-stand",
+  "collar-fall",
+  "cape",
+  "lapel-facing",
 ] as const;
 
 export type PieceName = (typeof pieceNames)[number];

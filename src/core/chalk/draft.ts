@@ -19,6 +19,8 @@ export const lineIds = [
   "biceps",
   "elbow",
   "wrist",
+  "base",
+  "stand",
   "hem",
 ] as const;
 export type LineId = (typeof lineIds)[number];
@@ -78,7 +80,18 @@ export interface Mark {
   readonly side?: JoinSide;
 }
 
-export type EdgeRole = "neck" | "shoulder" | "armhole" | "side" | "hem" | "waist" | "panel" | "join" | "centre" | "cap";
+export type EdgeRole =
+  | "neck"
+  | "shoulder"
+  | "armhole"
+  | "side"
+  | "hem"
+  | "waist"
+  | "panel"
+  | "join"
+  | "centre"
+  | "cap"
+  | "collar";
 
 /** A stretch of an edge that disappears when a dart or pleat that opens into it is closed; lengths along the edge. */
 export interface Mouth {
@@ -150,6 +163,16 @@ export interface Notch {
   readonly counts?: "from-start" | "from-end";
 }
 
+/** Lines inside a piece that are chalked and never cut: where it turns over, is pressed, or has something sewn on it. */
+export const creaseIds = ["break", "roll", "stand", "cape", "pocket", "pleat", "channel"] as const;
+export type CreaseId = (typeof creaseIds)[number];
+
+export interface Crease {
+  /** Its kind, and a number where a piece has several. */
+  readonly id: CreaseId | `${CreaseId}-${number}`;
+  readonly path: Path;
+}
+
 /** What the hand does in one chalk step. */
 export type ChalkAct =
   /** `line` is left out where the top line is called just that. */
@@ -165,6 +188,13 @@ export type ChalkAct =
   | { readonly kind: "at"; readonly mark: string; readonly down: Inches }
   | { readonly kind: "along"; readonly mark: string; readonly edge: string }
   | { readonly kind: "dart"; readonly dart: string; readonly through: readonly string[] }
+  /** A line that is chalked and never cut. */
+  | {
+      readonly kind: "crease";
+      readonly crease: Crease["id"];
+      readonly curved: boolean;
+      readonly through: readonly string[];
+    }
   | { readonly kind: "move-out"; readonly piece: string }
   | { readonly kind: "split"; readonly upper: string; readonly lower: string }
   /** `across` says how many are chalked one below the other from selvedge to selvedge; left out where it runs along the cloth. */
@@ -299,7 +329,34 @@ export type StepReason =
   | "grown-end"
   | "grown-underarm"
   | "grown-shoulder"
-  | "grown-join";
+  | "grown-join"
+  | "collar-base"
+  | "collar-rise"
+  | "collar-top"
+  | "collar-end"
+  | "collar-front"
+  | "stand-line"
+  | "fall-edge"
+  | "fall-back"
+  | "fall-point"
+  | "under-layer"
+  | "break-point"
+  | "break-line"
+  | "lapel-tip"
+  | "lapel-edge"
+  | "collar-lean"
+  | "collar-back"
+  | "collar-notch"
+  | "gorge"
+  | "roll-line"
+  | "shawl-edge"
+  | "collar-room"
+  | "neck-rise"
+  | "cape-join"
+  | "cape-edge"
+  | "cape-seam"
+  | "lapel-facing"
+  | "neck-cut-on-chalk";
 
 /** The cloths that a garment may be cut from, each on its own width. */
 export const clothIds = ["main", "contrast", "lining", "stay"] as const;
@@ -369,6 +426,8 @@ export interface Piece {
   readonly turn: Turn | null;
   /** Of a piece that was slashed and spread; left out of any other. */
   readonly sectors?: readonly PieceSector[];
+  /** Lines inside it that are chalked and never cut; left out where there are none. */
+  readonly creases?: readonly Crease[];
   readonly notches: readonly Notch[];
   readonly steps: readonly ChalkStep[];
   readonly outline: { readonly stitch: Path; readonly cut: readonly Point[] };
@@ -464,7 +523,17 @@ export interface Remark {
     | "cap-sleeve-under"
     | "underarm-tight"
     | "sleeve-joined-on"
-    | "elbow-unshaped";
+    | "elbow-unshaped"
+    | "collar-chokes"
+    | "collar-stands-off"
+    | "outer-edge-short"
+    | "fall-front"
+    | "rise-limited"
+    | "under-layer-less"
+    | "under-collar-bias"
+    | "collar-cut-on"
+    | "cape-line-later"
+    | "neck-cut-on-chalk";
   readonly piece: string;
   readonly numbers: Readonly<Record<string, Inches>>;
   readonly cure?: Cure;

@@ -28,12 +28,27 @@ export function armholeAllowance(given: Given): Inches {
   return armholeTerm(given).value;
 }
 
+/** How a neck ends that no collar is sewn round: a cape lies on the body, and leaves it to be finished. */
+export function neckFinish({ choices: { collar = "none", neckFinish = "none" } }: Pick<Given, "choices">): string {
+  return collar === "none" || collar === "cape" ? String(neckFinish) : "none";
+}
+
 /** What lies beyond the sewn neck: nothing where it is bound. */
 export function neckTerm(given: Given): Term {
   const seam = allowanceTerm(given, "allowance.neck");
-  return given.choices.neckFinish === "binding" ? { ...seam, value: 0 } : seam;
+  return neckFinish(given) === "binding" ? { ...seam, value: 0 } : seam;
 }
 
 export function neckAllowance(given: Given): Inches {
   return neckTerm(given).value;
+}
+
+/**
+ * How far the sewn neck lies inside the chalked one, by the house's habit of cutting on the chalk; no term where the
+ * chalked neck is sewn, or where it is bound and its cut edge is the finished one.
+ */
+export function neckInside(given: Given): readonly Term[] {
+  if (given.rules.neckLine.value !== "cutting") return [];
+  const { value, source } = neckTerm(given);
+  return value === 0 ? [] : [{ code: "neck-seam-inside", kind: "allowance", value, source }];
 }

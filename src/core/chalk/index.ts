@@ -25,11 +25,14 @@ export {
   termCodes,
 } from "./codes";
 export { dartNames, isDartLine, tipOf } from "./dart-ids";
+export type { FrontFacts, FrontShape, NeckDemand } from "./demands";
 export type {
   CentreOrigin,
   ChalkAct,
   ChalkStep,
   ClothId,
+  Crease,
+  CreaseId,
   Cure,
   Dart,
   Draft,
@@ -58,7 +61,7 @@ export type {
   TapeDirection,
   Turn,
 } from "./draft";
-export { clothIds, lineIds, partIds } from "./draft";
+export { clothIds, creaseIds, lineIds, partIds } from "./draft";
 export { edgeDots } from "./edge-dots";
 export {
   type ArmholeFinish,
@@ -68,6 +71,8 @@ export {
   isSleeveless,
   MOST_ROOM_BARE,
   neckAllowance,
+  neckFinish,
+  neckInside,
   neckTerm,
 } from "./edge-finish";
 export {
@@ -89,7 +94,7 @@ export {
   settleOnTape,
   turnTerm,
 } from "./given";
-export { easeTo, type OpenEdge, type OpenFront, type WalkedEdge } from "./join";
+export { easeTo, type OpenEdge, type OpenFront, type OpenNeck, type WalkedEdge } from "./join";
 export { type JoinId, type JoinSide, joinIds } from "./join-ids";
 export { type LateId, type LateMeasures, lateIds, lateUsed } from "./late";
 export { type Notion, type NotionId, notionIds } from "./notion";

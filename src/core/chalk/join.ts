@@ -23,6 +23,21 @@ export interface OpenFront {
   readonly buttonAbove: Inches | null;
 }
 
+/** What is asked of a neck that something is sewn to, besides its length. */
+export interface OpenNeck {
+  readonly width: Inches;
+  readonly frontDepth: Inches;
+  readonly backDepth: Inches;
+  /** How far the sewn front neck runs on beyond the centre front; less than none where it stops short of it. */
+  readonly beyond: Inches;
+  /** How far the finished front edge lies beyond the centre once its bands are on; null where the front does not open. */
+  readonly overlap: Inches | null;
+  /** Whether it opens at the centre back. */
+  readonly opensBehind: boolean;
+  /** Down to the bust line, and to the chest line. */
+  readonly bustDown: Inches;
+}
+
 /** An edge that waits for another part: to be sewn to it, or to be finished. */
 export interface OpenEdge {
   readonly id: JoinId;
@@ -38,6 +53,7 @@ export interface OpenEdge {
   readonly darts: Readonly<Record<JoinSide, readonly Inches[]>>;
   /** Set where its part opens in front: the front's half then runs on to the finished edge. */
   readonly front?: OpenFront;
+  readonly neck?: OpenNeck;
 }
 
 /** Where an edge's darts close, along its sewn length from its inner end. */
@@ -47,12 +63,17 @@ function dartsOf(edge: Edge): readonly Inches[] {
   return inwards ? along.map((one) => sewnLength(edge) - one).reverse() : along;
 }
 
-/** An open edge measured on pieces that move no more, or as it was measured on the garment. */
+/**
+ * An open edge measured on pieces that move no more, or as it was measured on the garment.
+ *
+ * @param beyond how far its front runs on beyond the centre, to which it is measured on the garment
+ */
 export function measureJoin(
   id: JoinId,
   rows: OpenEdge["rows"],
   pieces: readonly Piece[],
   late: LateMeasures,
+  beyond: Inches = 0,
 ): OpenEdge {
   const edges = pieces.flatMap((piece) =>
     piece.edges.map((edge) => [`${piece.id}/${edge.id}`, { piece, edge }] as const),
@@ -62,7 +83,8 @@ export function measureJoin(
   const walk = { front: row("front"), back: row("back") };
   const drawnLength = (side: JoinSide) => walk[side].reduce((sum, { edge }) => sum + sewnLength(edge), 0);
   const drawn = { front: drawnLength("front"), back: drawnLength("back") };
-  const length = lateLength(id, drawn, late);
+  const toCentre = lateLength(id, { front: drawn.front - beyond, back: drawn.back }, late);
+  const length = { front: toCentre.front + beyond, back: toCentre.back };
   // Where the edge stretched, what closes into it moved with it.
   const share = (side: JoinSide) => (drawn[side] === 0 ? 1 : length[side] / drawn[side]);
   const darts = (side: JoinSide) => {

@@ -4,6 +4,7 @@ import { chalkActs } from "./acts";
 import type {
   ChalkAct,
   ChalkStep,
+  Crease,
   Dart,
   Edge,
   GuideLine,
@@ -181,6 +182,10 @@ function moveSector({ n, path, about, angle }: PieceSector, by: Mover): PieceSec
   return { n, path: by.path(path), about: by.point(about), angle };
 }
 
+function moveCrease({ id, path }: Crease, by: Mover): Crease {
+  return { id, path: by.path(path) };
+}
+
 function moveStrip({ length, depth, round }: StripCut, by: Mover): StripCut {
   return {
     length: by.length(length),
@@ -229,6 +234,7 @@ export function movePiece(piece: Piece, motion: Motion): Piece {
     darts: piece.darts.map((dart) => moveDart(dart, by)),
     turn: orNull(piece.turn, (turn) => moveTurn(turn, by)),
     ...(piece.sectors === undefined ? {} : { sectors: piece.sectors.map((sector) => moveSector(sector, by)) }),
+    ...(piece.creases === undefined ? {} : { creases: piece.creases.map((crease) => moveCrease(crease, by)) }),
     notches: piece.notches.map((notch) => moveNotch(notch, by)),
     steps: piece.steps.map((step) => moveStep(step, by)),
     outline: { stitch: by.path(outline.stitch), cut: outline.cut.map(by.point) },

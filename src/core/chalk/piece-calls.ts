@@ -4,6 +4,7 @@ import type { PieceName, TermCode } from "./codes";
 import type {
   CentreOrigin,
   ChalkAct,
+  Crease,
   EdgeRole,
   GuideLine,
   Half,
@@ -38,7 +39,7 @@ export interface PieceStart {
   readonly front?: { readonly overlap: Inches; readonly foldIn: Inches; readonly turns?: 1 | 2 };
   /** Whether it is cut once, from one layer. */
   readonly single?: boolean;
-  /** How often a single piece, or one on the fold, is cut; once, unless told. */
+  /** How often it is cut, on the fold, single, or as a pair; once, unless told. */
   readonly copies?: number;
   /** Whether left and right are two pieces: always, but for a centre that stays on the fold. */
   readonly pair?: boolean;
@@ -88,6 +89,14 @@ export interface DartChalk {
   readonly legs: readonly [Point, Point];
   readonly end: Point | null;
   readonly sewn?: boolean;
+  readonly through: readonly string[];
+  readonly why: StepReason;
+}
+
+export interface CreaseChalk {
+  readonly id: Crease["id"];
+  readonly path: Path;
+  /** Marks that it runs through, chalked before. */
   readonly through: readonly string[];
   readonly why: StepReason;
 }

@@ -15,6 +15,7 @@ import { certain } from "../result";
 import type { DeclaredCode, TakeOutCode } from "./codes";
 import type {
   ChalkStep,
+  Crease,
   Dart,
   Edge,
   GuideLine,
@@ -33,6 +34,7 @@ import { drawOutline } from "./outline";
 import type {
   AlongChalk,
   AtChalk,
+  CreaseChalk,
   DartChalk,
   EdgeChalk,
   MarkChalk,
@@ -66,6 +68,7 @@ export class PieceChalk {
   readonly #shift: Point;
   #turn: Turn | null = null;
   #sectors: readonly PieceSector[] | null = null;
+  readonly #creases: Crease[] = [];
 
   constructor(
     readonly given: Given,
@@ -385,6 +388,15 @@ export class PieceChalk {
     );
   }
 
+  /** A line inside the piece that is chalked through marks, and never cut. */
+  crease({ id, path, through, why }: CreaseChalk): void {
+    const moved = movePath(path, this.#shift);
+    this.#creases.push({ id, path: moved });
+    const act = { kind: "crease", crease: id, curved: !isStraight(path), through } as const;
+    const reading = { value: pathLength(path), terms: [] };
+    this.#say({ id: `${id}-line`, act, from: "edge-start", direction: "along", why }, reading, through);
+  }
+
   /** Registers that part of the piece was turned; the edges say which of their segments. */
   turned(turn: Turn): void {
     this.#turn = { ...turn, about: add(turn.about, this.#shift) };
@@ -561,7 +573,7 @@ export class PieceChalk {
       strip: null,
       cloth: "main",
       cut: {
-        copies: pair ? 2 : (start.copies ?? 1),
+        copies: (pair ? 2 : 1) * (start.copies ?? 1),
         on: single ? "single" : pair ? "pair" : "fold",
         mirrored: pair,
       },
@@ -578,6 +590,7 @@ export class PieceChalk {
       darts: this.#darts,
       turn: this.#turn,
       ...(this.#sectors === null ? {} : { sectors: this.#sectors }),
+      ...(this.#creases.length === 0 ? {} : { creases: this.#creases }),
       notches: this.#notches,
       steps: this.#steps,
       outline: drawOutline(this.#edges),

@@ -55,6 +55,13 @@ export const refusalCodes = [
   "cap-sleeve-too-short",
   "flounce-leaves-no-sleeve",
   "skirt-needs-waist",
+  "collar-on-neck",
+  "overlap-too-wide",
+  "fall-too-narrow",
+  "break-misplaced",
+  "lapel-too-narrow",
+  "lapel-over-armhole",
+  "cape-below-bust",
   "outline-crosses-itself",
 ] as const;
 

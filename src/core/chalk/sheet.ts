@@ -2,9 +2,21 @@ import type { MeasurementId } from "../body";
 import { placeAtLength } from "../geometry";
 import type { Inches } from "../length";
 import { certain, fail, type Result, succeed } from "../result";
-import type { Draft, GirthPlan, MeasuredEdge, Opening, PartId, Piece, Remark, SeamPlan } from "./draft";
+import type {
+  Crease,
+  Draft,
+  GirthPlan,
+  Mark,
+  MeasuredEdge,
+  Opening,
+  PartId,
+  Piece,
+  Remark,
+  SeamPlan,
+  StepReason,
+} from "./draft";
 import { type Given, givenStep } from "./given";
-import { measureJoin, type OpenEdge, type OpenFront } from "./join";
+import { measureJoin, type OpenEdge } from "./join";
 import type { JoinId, JoinSide } from "./join-ids";
 import { lateUsed } from "./late";
 import type { Notion } from "./notion";
@@ -17,8 +29,12 @@ import { settleNotches } from "./settle-notches";
 import { settleOnCloth } from "./settle-on-cloth";
 import { alongDrawn, sewnLength } from "./sewn";
 import { type SplitPlan, splitPieces } from "./split-piece";
+import { withCrease } from "./with-crease";
 
 const NO_EASE = { least: 0, most: 0 } as const;
+
+/** What an edge that is left open is known to be, besides its rows. */
+type KnownOfEdge = Pick<OpenEdge, "front" | "neck">;
 
 /** A part of the garment while it is chalked: its pieces are finished, split and laid on the cloth as it ends. */
 interface OpenPart {
@@ -26,7 +42,7 @@ interface OpenPart {
   readonly pieces: PieceChalk[];
   readonly splits: SplitPlan[];
   readonly starts: Map<string, { readonly down: Inches; readonly allowance: Inches }>;
-  readonly opens: { readonly id: JoinId; readonly rows: OpenEdge["rows"]; readonly front: OpenFront | undefined }[];
+  readonly opens: { readonly id: JoinId; readonly rows: OpenEdge["rows"]; readonly knows: KnownOfEdge }[];
 }
 
 /** The table a recipe chalks on. Lives only while a recipe runs; what comes out is plain data. */
@@ -59,10 +75,10 @@ export class Sheet {
     const split = splitPieces(whole, [...opens, ...this.#seams], part.splits);
     this.#seams = split.seams.slice(opens.length);
     this.#settled.push(...settleOnCloth(split.pieces, givenStep(this.given)));
-    for (const [index, { id, front }] of part.opens.entries()) {
+    for (const [index, { id, knows }] of part.opens.entries()) {
       const { a, b } = certain(split.seams[index], `the open ${id}`);
-      const measured = measureJoin(id, { front: a, back: b }, this.#settled, this.given.late);
-      const open = front === undefined ? measured : { ...measured, front };
+      const rows = { front: a, back: b };
+      const open = { ...measureJoin(id, rows, this.#settled, this.given.late, knows.neck?.beyond), ...knows };
       this.#joins.set(id, open);
       this.#tellMeasured(open);
     }
@@ -118,8 +134,8 @@ export class Sheet {
   }
 
   /** Leaves an edge of the part in hand open for another part; it is measured as the part ends. */
-  opens(id: JoinId, rows: OpenEdge["rows"], front?: OpenFront): void {
-    this.#inPart().opens.push({ id, rows, front });
+  opens(id: JoinId, rows: OpenEdge["rows"], knows: KnownOfEdge = {}): void {
+    this.#inPart().opens.push({ id, rows, knows });
   }
 
   /** Whether an earlier part left an edge open that nobody has taken yet. */
@@ -157,6 +173,14 @@ export class Sheet {
       this.#settled[index] = { ...piece, notches: [...piece.notches, notch] };
       return;
     }
+  }
+
+  /** Chalks a line on a piece of an earlier part, through places of it: where something is sewn on. */
+  creaseOn(pieceId: string, crease: Crease, marks: readonly Mark[], why: StepReason): void {
+    const index = this.#settled.findIndex(({ id }) => id === pieceId);
+    const piece = this.#settled[index];
+    if (piece === undefined) return;
+    this.#settled[index] = withCrease(piece, crease, marks, why);
   }
 
   /** Whether an earlier part has a piece of that name. */

@@ -121,7 +121,7 @@ function moveNotches(notches: readonly Notch[], whole: readonly Edge[], edges: r
   });
 }
 
-type Part = Pick<Piece, "edges" | "darts" | "lines" | "marks">;
+type Part = Pick<Piece, "edges" | "darts" | "lines" | "marks" | "creases">;
 
 /** Whether a part needs a step: it has the marks, lines, edges and darts that the step is about. */
 function concerns(part: Part, { act }: ChalkStep): boolean {
@@ -133,6 +133,8 @@ function concerns(part: Part, { act }: ChalkStep): boolean {
     case "edge":
     case "allowance":
       return part.edges.some(({ id }) => id === act.edge);
+    case "crease":
+      return part.creases?.some(({ id }) => id === act.crease) ?? false;
     case "dart":
       return part.darts.some(({ id }) => id === act.dart);
     default:
@@ -293,7 +295,8 @@ function splitPiece(piece: Piece, plan: SplitPlan): readonly [Piece, Piece] {
     const legs = legMarks(own, down);
     const kept = piece.marks.filter(({ place }) => has(place.stitch.y)).map((mark) => readForPart(mark, lines));
     const marks = [...kept, ...legs];
-    const base = { edges, darts: own, lines, marks };
+    const creases = piece.creases?.filter(({ path }) => has(path.start.y) && has(pathEnd(path).y));
+    const base = { edges, darts: own, lines, marks, ...(creases === undefined ? {} : { creases }) };
     return {
       ...piece,
       ...part,

@@ -46,6 +46,9 @@ const LOOKED_AT: ReadonlySet<Remark["id"]> = new Set([
   "sleeve-narrow",
   "sleeve-narrow-uncured",
   "sleeve-told-narrow",
+  "collar-chokes",
+  "collar-stands-off",
+  "outer-edge-short",
 ]);
 
 function remarkLevel(id: Remark["id"]): Finding["level"] {

@@ -28,8 +28,11 @@ const MEETING: Inches = 1 / 16;
 export function findEdge(pieces: readonly Piece[], reference: EdgeReference) {
   const [pieceId, edgeId] = reference.split("/");
   const piece = pieces.find(({ id }) => id === pieceId);
+  // What is sewn on inside a piece is sewn along a line that is chalked on it.
+  const crease = piece?.creases?.find(({ id }) => id === edgeId);
+  const found = piece?.edges.find(({ id }) => id === edgeId);
   return certain(
-    piece?.edges.find(({ id }) => id === edgeId),
+    found ?? (crease === undefined ? undefined : { stitch: crease.path, mouths: [] }),
     `edge ${reference}`,
   );
 }

@@ -231,7 +231,7 @@ function turnAtShoulder(draft: Draft): number {
     const shoulder = piece.edges.find(({ role }) => role === "shoulder");
     const arriving = placeAtLength(edge.stitch, pathLength(edge.stitch)).tangent;
     const leaving =
-      shoulder === undefined ? null : directionFrom(shoulder.stitch.start, placeAtLength(shoulder.stitch, 1).point);
+      shoulder === undefined ? null : directionFrom(shoulder.stitch.start, placeAtLength(shoulder.stitch, 1 / 4).point);
     return leaving === null ? 0 : Math.asin(Math.min(1, Math.abs(cross(arriving, leaving))));
   });
   return turns.reduce((sum, angle) => sum + Math.PI / 2 - angle, 0);

@@ -3,8 +3,8 @@ import { handStep, type StepPlace, type TableStep } from "./steps";
 
 /** The schools of the shears: what would be lost by a slip comes last (craft: table, the shears). */
 const ORDERS = {
-  "neck-first": ["neck", "shoulder", "armhole", "cap", "join", "side", "waist", "hem", "centre"],
-  "neck-last": ["shoulder", "armhole", "cap", "join", "side", "waist", "hem", "neck", "centre"],
+  "neck-first": ["neck", "shoulder", "armhole", "cap", "collar", "join", "side", "waist", "hem", "centre"],
+  "neck-last": ["shoulder", "armhole", "cap", "collar", "join", "side", "waist", "hem", "neck", "centre"],
 } as const;
 
 export type ShearsOrder = keyof typeof ORDERS;

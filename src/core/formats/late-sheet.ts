@@ -1,3 +1,4 @@
+import { findGarment, keptChoices } from "../garments";
 import type { CutSheet, SheetDrawing, SheetStep } from "./cut-sheet";
 import type { LateCause } from "./late-cause";
 import { makeSheet } from "./make-sheet";
@@ -9,10 +10,14 @@ const armholeIds = ["armholeFront", "armholeBack", "armhole"] as const;
 /** An armhole as it was measured: each half, or one number for the whole; as typed, in the order's unit. */
 export type LateArmhole = { readonly [id in (typeof armholeIds)[number]]?: string | number };
 
-/** An order that forgets how its armhole was measured before, and knows how it is now. */
+/**
+ * An order that forgets how its armhole was measured before, and knows how it is now. What its sheet was frozen before
+ * garments had it still has not.
+ */
 function measuredAnew({ measuredOnGarment = {}, ...order }: Order, measured: LateArmhole): Order {
   const others = Object.entries(measuredOnGarment).filter(([id]) => !armholeIds.some((one) => one === id));
-  return { ...order, measuredOnGarment: { ...Object.fromEntries(others), ...measured } };
+  const choices = keptChoices(findGarment(order.garment), order.choices ?? {});
+  return { ...order, choices, measuredOnGarment: { ...Object.fromEntries(others), ...measured } };
 }
 
 /** The pieces of a sheet that are drawn to its armhole, and the groups that they are folded in. */

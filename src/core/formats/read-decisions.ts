@@ -170,7 +170,7 @@ export function readChoices(
 ): { readonly values: ChoiceValues; readonly errors: readonly OrderError[] } {
   const values: Record<string, ChoiceValue> = {
     ...Object.fromEntries(Object.entries(definitions).map(([id, choice]) => [id, choiceDefault(choice, metric)])),
-    ...impliedChoices(definitions, choices ?? {}),
+    ...impliedChoices(definitions, choices ?? {}, metric),
   };
   const errors: OrderError[] = [];
   for (const [id, raw] of Object.entries(choices ?? {})) {

@@ -7,6 +7,7 @@ import { checkRuleValue, isRuleId } from "../rules";
 import { draftOrder, makeSheet, readOrder } from ".";
 
 interface Wish {
+  readonly measuredOnGarment?: object;
   readonly garment: string;
   readonly choices?: Readonly<Record<string, string | number | boolean>>;
   readonly rules?: Readonly<Record<string, string | number | boolean>>;
@@ -31,7 +32,10 @@ const wishes: Readonly<Partial<Record<RefusalCode, readonly [Wish, RegExp]>>> = 
     { garment: "straight-dress", choices: { neckWidth: 7 } },
     /neck width of 7 in leaves no shoulder/,
   ],
-  "neck-below-waist": [{ garment: "shirt", choices: { frontNeckDepth: 20 } }, /down to the waist line at 16⅝ in/],
+  "neck-below-waist": [
+    { garment: "shirt", choices: { collar: "none", frontNeckDepth: 20 } },
+    /down to the waist line at 16⅝ in/,
+  ],
   "hem-above-hip": [{ garment: "straight-dress", card: { fullLength: 24 } }, /hem \(24 in\)/],
   "hip-above-waist": [{ garment: "sheath-dress", card: { shoulderToHip: 19 } }, /below the waist/],
   "hem-too-narrow": [
@@ -102,7 +106,10 @@ const wishes: Readonly<Partial<Record<RefusalCode, readonly [Wish, RegExp]>>> = 
     { garment: "armhole-bustier", choices: { frontNeck: "square", neckWidth: 6, frontNeckDepth: 9 } },
     /6 in wide and 9 in deep runs into the panel seam/,
   ],
-  "neck-meets-dart": [{ garment: "lapel-dress", choices: { frontNeck: "sweetheart" } }, /whose tip lies 11⅜ in down/],
+  "neck-meets-dart": [
+    { garment: "lapel-dress", choices: { collar: "none", frontNeck: "sweetheart", frontNeckDepth: 13 } },
+    /whose tip lies 11⅜ in down/,
+  ],
   "take-out-too-uneven": [{ garment: "yoke-gown", rules: { underbustTakeOut: 4 } }, /With 4 in taken out/],
   "trim-reaches-ribs": [
     {
@@ -179,6 +186,35 @@ const wishes: Readonly<Partial<Record<RefusalCode, readonly [Wish, RegExp]>>> = 
   "flounce-leaves-no-sleeve": [
     { garment: "straight-dress", choices: { sleeve: "flounce", flounceAt: 20 } },
     /A flounce from 20 in above the end leaves no sleeve/,
+  ],
+  "collar-on-neck": [
+    { garment: "straight-dress", choices: { collar: "stand", frontNeck: "square" } },
+    /A stand sits on a round neck/,
+  ],
+  "overlap-too-wide": [
+    {
+      garment: "shirt",
+      choices: { collar: "turn-down", bandWidth: 3 },
+      measuredOnGarment: { necklineFront: 2, necklineBack: 1 },
+    },
+    /overlaps by 1½ in: of this collar at most 1⅛ in/,
+  ],
+  "fall-too-narrow": [
+    { garment: "shirt", choices: { standHeight: 2, fallWidth: 2 } },
+    /A fall of 2 in does not cover a stand of 2 in: at least 2½ in/,
+  ],
+  "break-misplaced": [{ garment: "lapel-dress", choices: { breakAt: 5 } }, /A break 5 in down lies too near/],
+  "lapel-too-narrow": [
+    { garment: "lapel-dress", choices: { lapelWidth: 2 } },
+    /A lapel 2 in wide does not reach beyond the centre front/,
+  ],
+  "lapel-over-armhole": [
+    { garment: "lapel-dress", choices: { lapelWidth: 5 }, card: { shoulder: 13 } },
+    /within an inch of the armhole/,
+  ],
+  "cape-below-bust": [
+    { garment: "straight-dress", choices: { collar: "cape", frontNeckDepth: 13 } },
+    /below the bust line/,
   ],
   "ruche-turns-too-far": [
     { garment: "ruched-skirt", choices: { rucheSpreads: "3; 3; 3; 3; 3" }, card: { bustSpan: 11 } },

@@ -4,6 +4,10 @@ import {
   type BodyStyle,
   bodyNeeds,
   bodyRules,
+  type CollarKind,
+  collarChoices,
+  collarKind,
+  collarRules,
   finishChoices,
   finishesEdges,
   lowerStripOffers,
@@ -34,22 +38,41 @@ export interface BodyGarment extends BodyStyle {
   readonly takesSkirt?: true | SkirtKind;
   /** The sleeve that it has where nothing is chosen; none where it is left out. */
   readonly sleeve?: SleeveKind;
+  /** The collar that it has where nothing is chosen; none where it is left out. */
+  readonly collar?: CollarKind;
 }
 
 const CHECKED_WITH: readonly MeasurementId[] = ["head", "knee", "waistToKnee", "shoulderToBust", "armhole"];
 
 /** A garment that is one body from the shoulder down: its choices, readings, rules and recipe follow from its style. */
-export function bodyGarment({ id, label, about, rules = {}, takesSkirt, sleeve, ...style }: BodyGarment): Garment {
+export function bodyGarment({
+  id,
+  label,
+  about,
+  rules = {},
+  takesSkirt,
+  sleeve,
+  collar,
+  ...style
+}: BodyGarment): Garment {
   const usual = takesSkirt === true ? "none" : takesSkirt;
   const sleeved = (choices: ChoiceValues) => sleeveKind({ sleeve: sleeve ?? "none", ...choices });
+  const collared = (choices: ChoiceValues) => collarKind({ collar: collar ?? "none", ...choices });
   const hanging = (choices: ChoiceValues) => (usual === undefined ? null : skirtKind({ skirt: usual, ...choices }));
   return {
     id,
     label,
     about,
-    choices: choicesOf(style, usual, sleeve),
+    choices: choicesOf(style, usual, { sleeve: sleeve ?? "none", collar: collar ?? "none" }),
     rules,
-    uses: [...new Set([...bodyRules(style), ...sleeveRules, ...(usual === undefined ? [] : skirtUnderBodyRules)])],
+    uses: [
+      ...new Set([
+        ...bodyRules(style),
+        ...sleeveRules,
+        ...collarRules,
+        ...(usual === undefined ? [] : skirtUnderBodyRules),
+      ]),
+    ],
     needs: (decisions) => {
       const { choices } = decisions;
       const added = hanging(choices) === null ? [] : skirtAdds;
@@ -62,6 +85,7 @@ export function bodyGarment({ id, label, about, rules = {}, takesSkirt, sleeve, 
       "body",
       ...(hanging(choices) === null ? [] : (["skirt"] as const)),
       ...(sleeved(choices) === null ? [] : (["sleeve"] as const)),
+      ...(collared(choices) === null ? [] : (["collar"] as const)),
       ...(finishesEdges(choices) ? (["finish"] as const) : []),
     ],
     recipe: (sheet) => {
@@ -69,13 +93,17 @@ export function bodyGarment({ id, label, about, rules = {}, takesSkirt, sleeve, 
       const skirt = hanging(choices);
       const arm = sleeved(choices);
       const finished = finishesEdges(choices);
-      const edges = finished || arm !== null;
-      sheet.part("body", () => room("body").chalkBody(sheet, style, { waist: skirt !== null, edges }));
+      const kind = collared(choices);
+      const chosen = kind === null ? null : room("collar").chooseCollar(sheet.given, kind);
+      const edges = finished || arm !== null || chosen !== null;
+      const leaves = { waist: skirt !== null, edges, neck: chosen?.demand ?? null };
+      sheet.part("body", () => room("body").chalkBody(sheet, style, leaves));
       if (style.lower !== undefined && sheet.isOpen("lower-edge")) room("body").chalkLowerStrip(sheet, style.lower);
       if (skirt !== null) room("skirt").chalkSkirtUnderBody(sheet, skirt);
       if (!edges) return;
       const [neck, armhole] = [sheet.take("neck"), sheet.take("armhole")];
       if (arm !== null) room("sleeve").chalkSleeve(sheet, arm, armhole);
+      chosen?.chalk(sheet, neck, armhole);
       if (finished) room("finish").chalkFinish(sheet, neck, armhole);
     },
   };
@@ -85,13 +113,14 @@ export function bodyGarment({ id, label, about, rules = {}, takesSkirt, sleeve, 
 function choicesOf(
   style: BodyStyle,
   usual: SkirtKind | "none" | undefined,
-  sleeve: SleeveKind | undefined,
+  { sleeve, collar }: { readonly sleeve: string; readonly collar: string },
 ): ChoiceDefinitions {
   // Whatever reaches down to a hem may be cut shorter than the card says.
   const own = Object.entries(offer(style.ends === "hem" ? { ...style.offers, shorterBy: true } : style.offers));
   return Object.fromEntries([
     ...own.filter(([id]) => !ofCloth.has(id)),
-    ...Object.entries({ ...sleeveChoices, sleeve: { ...sleeveChoices.sleeve, default: sleeve ?? "none" } }),
+    ...Object.entries({ ...sleeveChoices, sleeve: { ...sleeveChoices.sleeve, default: sleeve } }),
+    ...Object.entries({ ...collarChoices, collar: { ...collarChoices.collar, default: collar } }),
     ...Object.entries(finishChoices),
     ...Object.entries(style.lower === undefined ? {} : lowerStripOffers[style.lower]),
     ...(usual === undefined

@@ -1,5 +1,5 @@
 import type { ChoicePart } from "../chalk";
-import { lowerStripOffers, skirtUnderBody, sleeveChoices, tableChoices } from "../parts";
+import { collarChoices, lowerStripOffers, skirtUnderBody, sleeveChoices, tableChoices } from "../parts";
 import type { Garment } from "./garment";
 
 const ofSkirt: ReadonlySet<string> = new Set([
@@ -20,6 +20,7 @@ export function partOfChoice({ choices }: Pick<Garment, "choices">, id: string):
   if (ofCloth.has(id)) return "cloth";
   const hasBody = choices.neckWidth !== undefined || choices.frontNeckDepth !== undefined;
   if (Object.hasOwn(sleeveChoices, id)) return "sleeve";
+  if (Object.hasOwn(collarChoices, id)) return "collar";
   // A zip's end is asked of the body, and of a skirt that its zip runs on into.
   const both = id === "zipEnd" && choices.skirt === undefined;
   return !hasBody || (ofSkirt.has(id) && !both) ? "skirt" : "body";

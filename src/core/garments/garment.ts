@@ -11,7 +11,7 @@ import {
   type Sheet,
 } from "../chalk";
 import { isSimple } from "../geometry";
-import type { RoomId } from "../parts";
+import { neckForCollar, type RoomId } from "../parts";
 import { fail, type Result } from "../result";
 import type { GarmentRules, RuleId, RuleValue } from "../rules";
 
@@ -55,28 +55,54 @@ function isCuttable({ stitch, cut }: Piece["outline"]): boolean {
   return isSimple(stitch) && isSimple(cut);
 }
 
+/** Choices that name a part which a garment may come with. */
+const OWN_PARTS = ["sleeve", "collar"] as const;
+
 /**
- * What an order says from its start: a sleeve of the garment's own. Orders that were kept before garments had sleeves do
- * not say one, and have none.
+ * What an order says from its start: a sleeve and a collar of the garment's own. Orders that were kept before garments
+ * had them do not say one, and have none.
  */
 export function startChoices({ choices }: Pick<Garment, "choices">): ChoiceValues {
-  const { sleeve } = choices;
-  return sleeve === undefined || sleeve.default === "none" ? {} : { sleeve: String(sleeve.default) };
+  return Object.fromEntries(
+    OWN_PARTS.flatMap((part) => {
+      const choice = choices[part];
+      return choice === undefined || choice.default === "none" ? [] : [[part, String(choice.default)]];
+    }),
+  );
 }
 
-/** The choices of an order that was kept: one that says no sleeve where its garment has one is of before there were any. */
+/** The choices of an order that was kept: one that says no part where its garment has one is of before there were any. */
 export function keptChoices(garment: Pick<Garment, "choices"> | undefined, kept: ChoiceValues): ChoiceValues {
-  if (garment === undefined || kept.sleeve !== undefined) return kept;
-  return startChoices(garment).sleeve === undefined ? kept : { sleeve: "none", ...kept };
+  if (garment === undefined) return kept;
+  const own = startChoices(garment);
+  const without = OWN_PARTS.filter((part) => own[part] !== undefined && kept[part] === undefined);
+  return { ...Object.fromEntries(without.map((part) => [part, "none"])), ...kept };
 }
 
-/** What some choices say of others that nobody told: an armhole that is faced or bound has no sleeve. */
-export function impliedChoices(definitions: ChoiceDefinitions, told: Readonly<Record<string, unknown>>): ChoiceValues {
-  const finished = told.armholeFinish === "faced" || told.armholeFinish === "bound";
-  return definitions.sleeve !== undefined && finished ? { sleeve: "none" } : {};
+/**
+ * What some choices say of others that nobody told: an edge that is faced or bound has nothing sewn to it, and a collar
+ * wants the neck that it sits on.
+ */
+export function impliedChoices(
+  definitions: ChoiceDefinitions,
+  told: Readonly<Record<string, unknown>>,
+  metric: boolean,
+): ChoiceValues {
+  const sleeveless = told.armholeFinish === "faced" || told.armholeFinish === "bound";
+  const collarless = told.collar === undefined && (told.neckFinish === "facing" || told.neckFinish === "binding");
+  const collar = definitions.collar !== undefined && collarless ? { collar: "none" } : {};
+  return {
+    ...(definitions.sleeve !== undefined && sleeveless ? { sleeve: "none" } : {}),
+    ...collar,
+    ...neckForCollar(definitions, { ...told, ...collar }, metric),
+  };
 }
 
 /** The choices of a garment as it is offered, before anything is decided. */
 export function defaultChoices(garment: Garment, metric: boolean): ChoiceValues {
-  return Object.fromEntries(Object.entries(garment.choices).map(([id, choice]) => [id, choiceDefault(choice, metric)]));
+  const { choices } = garment;
+  return {
+    ...Object.fromEntries(Object.entries(choices).map(([id, choice]) => [id, choiceDefault(choice, metric)])),
+    ...impliedChoices(choices, {}, metric),
+  };
 }

@@ -12,6 +12,7 @@ export const lapelDress = bodyGarment({
   takesSkirt: true,
   hem: "join",
   sleeve: "jacket",
+  collar: "lapel",
   offers: {
     ...neckOffers,
     frontNeck: "v",

@@ -341,12 +341,12 @@ describe("the sleeve that a garment has of its own", () => {
     ["shirt-dress", "gathered"],
     ["lapel-dress", "jacket"],
   ])("%s comes with its %s, said in the order from its start", (id, kind) => {
-    expect(startChoices(of(id))).toEqual({ sleeve: kind });
+    expect(startChoices(of(id)).sleeve).toBe(kind);
     expect(workedSheet(id).resolved.choices.sleeve).toBe(kind);
   });
   it("an order that was kept before there were sleeves stays without, and one that says its sleeve keeps it", () => {
-    expect(keptChoices(of("shirt"), { frontNeck: "v" })).toEqual({ frontNeck: "v", sleeve: "none" });
-    expect(keptChoices(of("shirt"), { sleeve: "puff" })).toEqual({ sleeve: "puff" });
+    expect(keptChoices(of("shirt"), { frontNeck: "v" })).toMatchObject({ frontNeck: "v", sleeve: "none" });
+    expect(keptChoices(of("shirt"), { sleeve: "puff" }).sleeve).toBe("puff");
     // Nothing is said where the garment has none of its own, or is not known any more.
     expect(keptChoices(of("straight-dress"), { frontNeck: "v" })).toEqual({ frontNeck: "v" });
     expect(keptChoices(undefined, { frontNeck: "v" })).toEqual({ frontNeck: "v" });

@@ -11,7 +11,8 @@ export const straightDress = bodyGarment({
   hem: "beyond-hip",
   offers: {
     ...neckOffers,
-    opening: ["back-zip", "none"],
+    opening: ["back-zip", "none", "overlap"],
+    overlapWidth: both(1, 2.5),
     zipEnd: true,
     hemExtra: true,
     fold: true,

@@ -87,7 +87,7 @@ const examples: Readonly<Record<string, readonly Row[]>> = {
   "lapel-dress": [
     ["bodice-front", "chest/side", 10.75, null], // 10 + ¾
     ["bodice-front", "waist/side", 9.5, 17], // 8 + ½ + 1
-    ["bodice-front", "centre/neck-depth", 0, 13],
+    ["bodice-front", "centre/neck-depth", 0, 3.5],
   ],
   "overlap-dress": [
     ["side-front", "hip/side", 11.5, 26],

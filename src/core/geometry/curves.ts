@@ -1,7 +1,7 @@
 import type { Inches } from "../length";
 import { pathLength } from "./measure";
 import { cubicTo, joinPaths, lineTo, type Path, pathEnd, type Segment } from "./path";
-import { add, at, type Direction, dot, meetLines, type Point, scale, subtract } from "./point";
+import { add, at, type Direction, directionFrom, dot, leftOf, meetLines, type Point, scale, subtract } from "./point";
 import { splitAtLength } from "./split";
 
 /** The share of a curve's span that each handle takes: a quarter circle drawn as one cubic (craft: bodice, step 7). */
@@ -29,6 +29,19 @@ export function meetingCurve(from: Point, leaving: Direction, to: Point, arrivin
   const meet = meetLines(from, leaving, to, arriving);
   if (meet === null) return lineTo(to);
   return cubicTo(add(from, scale(subtract(meet, from), MEETING)), add(to, scale(subtract(meet, to), MEETING)), to);
+}
+
+/**
+ * One curve whose middle lies off the straight line between its ends: both handles reach two thirds of the way to the
+ * point twice as far off (craft: skirts, words for curves).
+ *
+ * @param by how far off, to the left of the walk; less than none to the right
+ */
+export function bowedCurve(from: Point, to: Point, by: Inches): Segment {
+  const along = directionFrom(from, to);
+  if (along === null || by === 0) return lineTo(to);
+  const peak = add(scale(add(from, to), 1 / 2), scale(leftOf(along), 2 * by));
+  return cubicTo(add(from, scale(subtract(peak, from), MEETING)), add(to, scale(subtract(peak, to), MEETING)), to);
 }
 
 /** Two lines that meet in a corner, as one that is rounded from a length before it to the same length after it. */

@@ -2,6 +2,7 @@ export { type ArcSegment, arcTo } from "./arc";
 export { pathBeside } from "./beside";
 export { type Box, boxOf } from "./box";
 export {
+  bowedCurve,
   curveBetween,
   HANDLE,
   hollowLine,

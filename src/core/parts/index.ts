@@ -3,6 +3,7 @@ export { bodyChoices, neckOffers, offer } from "./body/body-choices";
 export type { BodyStyle } from "./body/body-form";
 export { bodyNeeds, bodyRules } from "./body/body-needs";
 export { lowerStripOffers } from "./body/lower-strip-choices";
+export { type CollarKind, collarChoices, collarKind, collarKinds, collarRules, neckForCollar } from "./collar";
 export { finishChoices, finishesEdges } from "./finish/finish-choices";
 export { grownChoices, grownNeeds, grownRules } from "./grown";
 export { offerFrom } from "./offers";

@@ -1,4 +1,5 @@
 import type * as bodyRoom from "./body/body-room";
+import type * as collarRoom from "./collar/collar-room";
 import type * as finishRoom from "./finish/finish-room";
 import type * as grownRoom from "./grown/grown-room";
 import type * as skirtRoom from "./skirt/skirt-room";
@@ -9,6 +10,7 @@ export interface Rooms {
   readonly body: typeof bodyRoom;
   readonly skirt: typeof skirtRoom;
   readonly sleeve: typeof sleeveRoom;
+  readonly collar: typeof collarRoom;
   readonly grown: typeof grownRoom;
   readonly finish: typeof finishRoom;
 }

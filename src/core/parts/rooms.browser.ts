@@ -10,6 +10,7 @@ const bring: Bring = {
   body: () => import("./body/body-room"),
   skirt: () => import("./skirt/skirt-room"),
   sleeve: () => import("./sleeve/sleeve-room"),
+  collar: () => import("./collar/collar-room"),
   grown: () => import("./grown/grown-room"),
   finish: () => import("./finish/finish-room"),
 };

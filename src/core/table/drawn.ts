@@ -49,6 +49,14 @@ export function drawnBy(run: ChalkRun, step: TableStep): Drawn | null {
       act: thenAct("trace", piece.id, { edge: act.edge, names: act.pieces, step: step.id }),
       needs: [],
     };
+  if (act.kind === "crease") {
+    const how = act.curved ? "curve" : "rule";
+    return {
+      step,
+      act: thenAct(how, piece.id, { line: act.crease, names: act.through, step: step.id }),
+      needs: act.through,
+    };
+  }
   if (act.kind !== "edge" && act.kind !== "dart") return null;
   if (act.kind === "dart") {
     const rule = thenAct("rule", piece.id, { dart: act.dart, names: act.through, step: step.id });

@@ -26,6 +26,8 @@ export const slots = [
   "cap",
   "elbow",
   "wrist",
+  "base",
+  "stand",
   "hem",
   "side-dart",
   "slit",

@@ -18,7 +18,19 @@ interface Open {
   readonly steps: string[];
 }
 
-const lineSlots: readonly LineId[] = ["bust", "underbust", "waist", "hip", "flare", "biceps", "elbow", "wrist", "hem"];
+const lineSlots: readonly LineId[] = [
+  "bust",
+  "underbust",
+  "waist",
+  "hip",
+  "flare",
+  "biceps",
+  "elbow",
+  "wrist",
+  "stand",
+  "base",
+  "hem",
+];
 
 /** Where a laying comes among the others: its slot; a level of its own comes before the first line below it. */
 function rankOf(run: ChalkRun, laying: Laying, piece: string): number {

@@ -90,8 +90,22 @@ function markUse(step: TableStep, piece: Piece): Use {
 /** A tick down the origin line at the level of a mark that lies on no line. */
 function levelTick(run: ChalkRun, step: TableStep, name: string, exact: Inches): Use {
   const down = step.chalk?.act.kind === "at" ? step.chalk.act.down : exact;
+  if (exact < -ON_LINE) return aboveTick(run, step, name, down);
   const help = reading(step, name, exact, "help", { place: at(0, down) });
   return { laying: lengths(run, step), step, readings: [help], acts: [] };
+}
+
+/** A tick above the top line: no tape runs up from there, it is read from the cloth's own edge with the short rule. */
+function aboveTick(run: ChalkRun, step: TableStep, name: string, down: Inches): Use {
+  const top = run.steps.find(({ chalk }) => chalk?.act.kind === "top-line");
+  const inset = top?.chalk?.reading ?? 0;
+  const help = reading(step, name, inset + down, "help", {
+    from: "cloth-edge",
+    way: "down",
+    order: 2,
+    place: at(0, down),
+  });
+  return { laying: frame, step, readings: [help], acts: [] };
 }
 
 /** A mark squared out to from its level, and read from the cloth's own edge. */
@@ -394,6 +408,7 @@ export function usesOf(run: ChalkRun, step: TableStep): readonly Use[] {
     case "edge":
     case "round":
     case "dart":
+    case "crease":
     case "allowance":
     case "move-out":
       return [];

@@ -34,6 +34,7 @@ function shown(decided: DecisionValue | undefined, drawn: DecisionValue | undefi
 
 const PART_NAMES: Readonly<Record<ChoicePart, string>> = {
   body: "Body",
+  collar: "Collar",
   sleeve: "Sleeve",
   skirt: "Skirt",
   cloth: "On the cloth",

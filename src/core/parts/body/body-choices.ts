@@ -1,4 +1,4 @@
-import type { ChoiceDefinitions } from "../../chalk";
+import type { ChoiceDefinition, ChoiceDefinitions } from "../../chalk";
 import { both } from "../../length";
 import { type OffersOf, offerFrom } from "../offers";
 import { tableChoices } from "../table-choices";
@@ -14,6 +14,9 @@ const openings = {
 } as const;
 
 export type OpeningChoice = keyof typeof openings;
+
+/** A neck is built up front and back together: only the front asks for it. */
+const { "built-up": _, ...backNecks } = necklineShapes;
 
 const panels = {
   none: "No panels",
@@ -70,8 +73,9 @@ export const bodyChoices = {
   backNeck: {
     kind: "option",
     label: "Back neck",
-    options: necklineShapes,
+    options: backNecks,
     default: "round",
+    when: { frontNeck: Object.keys(backNecks) },
     why: "The shape of the back neck edge.",
   },
   backNeckDepth: {
@@ -79,7 +83,24 @@ export const bodyChoices = {
     label: "Back neck depth",
     default: both(1, 2.5),
     range: [0.5, 8],
+    when: { frontNeck: Object.keys(backNecks) },
     why: "½ to 2 for a neck that lies close; deeper shows the back.",
+  },
+  builtUpRise: {
+    kind: "length",
+    label: "Neck built up by",
+    default: both(1.5, 4),
+    range: [1, 1.5],
+    when: { frontNeck: ["built-up"] },
+    why: "Up and inward at the shoulder, front and back together.",
+  },
+  builtUpDip: {
+    kind: "length",
+    label: "Built-up neck dips at the centre back by",
+    default: both(0.5, 1),
+    range: [0.25, 0.5],
+    when: { frontNeck: ["built-up"] },
+    why: "Level there, so that it does not stand off.",
   },
   frontWaistDart: {
     kind: "flag",
@@ -203,6 +224,7 @@ export const bodyChoices = {
     label: "Overlap beyond the centre front",
     default: both(4, 10),
     range: [0.5, 6],
+    when: { opening: ["overlap"] },
     why: "½ to 1 for one row of buttons; 4 to 6 wraps the front.",
   },
   hemExtra: {
@@ -373,15 +395,24 @@ export const neckOffers = {
   frontNeckDepth: true,
   backNeck: true,
   backNeckDepth: true,
+  builtUpRise: true,
+  builtUpDip: true,
 } as const satisfies Offers;
 
 /** The choices of a body, in the order of making; what every garment offers at the table comes last. */
 export function offer(offers: Offers): ChoiceDefinitions {
   const four = offers.fold === true || (Array.isArray(offers.fold) && offers.fold.includes("four-layers"));
-  return offerFrom(bodyChoices, {
+  const offered = offerFrom(bodyChoices, {
     ...offers,
     ...(four ? { frontCurves: true } : {}),
     workingPiece: true,
     scale: true,
   });
+  return Object.fromEntries(Object.entries(offered).map(([id, choice]) => [id, askedAmong(choice, offered)]));
+}
+
+/** A choice that waits for another one is always asked where its garment has no such other. */
+function askedAmong({ when, ...choice }: ChoiceDefinition, offered: ChoiceDefinitions): ChoiceDefinition {
+  const known = Object.entries(when ?? {}).filter(([id]) => offered[id] !== undefined);
+  return known.length === 0 ? choice : { ...choice, when: Object.fromEntries(known) };
 }

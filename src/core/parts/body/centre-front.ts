@@ -103,7 +103,11 @@ export function overlapFront(given: Given, form: BodyForm, endDown: Inches): Cen
  * @param lastButton the lowest buttonhole, down from the top line; null where there is none
  */
 export function openFront({ start, kind, opensTo }: CentrePlan, lastButton: Inches | null): OpenFront | undefined {
-  const [foldIn, overlap] = start.originInset.terms;
+  const { terms } = start.originInset;
+  const foldIn = terms.find(({ code }) => code === "folded-in-for-the-band" || code === "front-edge-seam");
+  const overlap = terms.find(
+    ({ code }) => code === "half-the-finished-band" || code === "overlap-beyond-the-centre-front",
+  );
   if ((kind !== "band" && kind !== "overlap") || foldIn === undefined || overlap === undefined) return undefined;
   const end = opensTo(0);
   return {

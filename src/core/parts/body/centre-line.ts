@@ -77,7 +77,15 @@ export function chalkCentre(piece: PieceChalk, centre: CentrePlan, path: Path): 
   if (centre.start.origin === "fold" && centre.kind !== "slit") {
     piece.edge("centre", { ...base, through: [], onFold: true });
   } else {
-    const through = ["centre/zip-end", "centre/slit-end", "edge/neck", "centre/neck-depth"];
+    const through = [
+      "centre/zip-end",
+      "centre/slit-end",
+      "waist/break",
+      "shawl/outer",
+      "gorge/tip",
+      "edge/neck",
+      "centre/neck-depth",
+    ];
     const sewn = centre.kind === "zip" || centre.kind === "seam";
     piece.edge("centre", { ...base, ...centreCut(piece, centre, up), through, ...(sewn ? {} : { why: "band" }) });
   }

@@ -4,9 +4,11 @@ import {
   alongSewn,
   bodyValue,
   type EdgeReference,
+  type FrontShape,
   type Given,
   givenStep,
   isSleeveless,
+  type NeckDemand,
   onTape,
   type PieceChalk,
   refuse,
@@ -23,12 +25,14 @@ import { chalkSlitFacing } from "../faced-slit";
 import { type BodyForm, type BodyStyle, readForm } from "./body-form";
 import { bustDartIntake, checkChest, type LowerLines, planLines } from "./body-lines";
 import { type Both, type PlannedBody, remarkBody } from "./body-remarks";
+import { checkBuiltUp } from "./built-up";
 import { bandSeam, openFront } from "./centre-front";
 import { planCentre } from "./centre-line";
 import { chalkHalf } from "./chalk-half";
 import type { HalfPieces } from "./chalk-upper";
 import { type HalfPlan, planHalf, sewnArmhole } from "./half-plan";
 import { type HalfStart, NO_ROOM } from "./half-start";
+import { checkNeckDemand, knownOfNeck, remarkNeckLine, shapeFront } from "./neck-demand";
 import { panelRoom } from "./panel-rules";
 import { planSides, type SideShape } from "./sides";
 
@@ -37,7 +41,8 @@ function bothSides<Kept>(make: (side: Side) => Kept): Both<Kept> {
 }
 
 /** Choices that contradict each other, said before anything is drawn. */
-function checkChoices(form: BodyForm): void {
+function checkChoices(given: Given, form: BodyForm): void {
+  checkBuiltUp(given, form);
   const { dart, panel, frontWaistDart, style } = form;
   if (dart === "to-panel" && (panel === "none" || panel === "yoke"))
     refuse({
@@ -67,7 +72,7 @@ function startHalf(given: Given, form: BodyForm, side: Side, lines: LowerLines, 
 const GUESSED_CHEST: Sum = { value: 8, terms: [] };
 
 function planBody(given: Given, form: BodyForm): PlannedBody {
-  checkChoices(form);
+  checkChoices(given, form);
   const lines = bothSides((side) => planLines(given, form, side));
   const guessed = bothSides((side) => startHalf(given, form, side, lines[side], GUESSED_CHEST));
   const plan = planBodice(given, form.neckWidth, (side, armhole, underarmDown, shoulder) =>
@@ -77,6 +82,15 @@ function planBody(given: Given, form: BodyForm): PlannedBody {
   checkChest(plan, form, lines.back);
   const halves = bothSides((side) => planHalf(startHalf(given, form, side, lines[side], plan.chestDown), plan));
   return { halves, sides: planSides(given, halves.front, halves.back) };
+}
+
+/** The front's centre as a lapel or a shawl has it: its edge lies further inside the cloth, and is cut square off itself. */
+function withFront(planned: PlannedBody, { beyond, edge }: FrontShape): PlannedBody {
+  const { front } = planned.halves;
+  const { centre } = front;
+  const start = { ...centre.start, originInset: beyond };
+  const shaped: HalfPlan = { ...front, centre: { ...centre, start, path: () => edge, cutAcross: null } };
+  return { ...planned, halves: { ...planned.halves, front: shaped } };
 }
 
 function edges(pieces: readonly HalfPieces["inner"][], edge: string): readonly EdgeReference[] {
@@ -335,17 +349,24 @@ function notchSides(given: Given, { front, back }: Both<HalfPieces>): void {
  * Chalks a body from the shoulder down by its style and choices: both halves planned in numbers, sides made equal, then
  * chalked in the order of work; promises its seams, its girths, its opening (craft: bodice).
  *
- * @param leaves which of its edges wait for another part: the waist for a skirt, neck and armholes to be finished
+ * @param leaves which of its edges wait for another part: the waist for a skirt, neck and armholes to be sewn to or
+ *   finished; and what is asked of the neck
  */
 export function chalkBody(
   sheet: Sheet,
   style: BodyStyle,
-  leaves: { readonly waist?: boolean; readonly edges?: boolean } = {},
+  leaves: { readonly waist?: boolean; readonly edges?: boolean; readonly neck?: NeckDemand | null } = {},
 ): void {
   const { given } = sheet;
   const form = readForm({ ...given, balance: ruleValue(given, "balance"), step: givenStep(given) }, style);
-  const planned = planBody(given, form);
-  const pieces = bothSides((side) => chalkHalf(sheet, planned.halves[side], planned.sides[side]));
+  const { neck: demand = null } = leaves;
+  if (demand !== null) checkNeckDemand(form, demand);
+  const plain = planBody(given, form);
+  const shaped = demand === null ? null : shapeFront(given, plain.halves, demand);
+  const planned = shaped === null ? plain : withFront(plain, shaped);
+  const pieces = bothSides((side) =>
+    chalkHalf(sheet, planned.halves[side], planned.sides[side], side === "front" ? shaped : null),
+  );
   if (form.lengthsFrom === "cloth-edge") sheet.readLengthsFromEdge();
   notchSides(given, pieces);
   promiseSeams(sheet, pieces);
@@ -353,6 +374,7 @@ export function chalkBody(
   const lastButton = chalkOpening(sheet, form, pieces, planned.halves, leaves.waist ? "join" : "hem");
   promiseSplits(sheet, form, planned);
   remarkBody(sheet, form, planned, pieces.front.outer.id);
+  remarkNeckLine(sheet, planned.halves);
   if (form.style.lower !== undefined && form.sewnBelow)
     sheet.opens("lower-edge", {
       front: edges(distinct(pieces.front), "hem"),
@@ -360,11 +382,13 @@ export function chalkBody(
     });
   if (leaves.edges) {
     const row = (side: Side, edge: "neck" | "armhole") => edges(distinct(pieces[side]), `${side}-${edge}`);
-    for (const join of ["neck", "armhole"] as const)
-      sheet.opens(join, { front: row("front", join), back: row("back", join) });
+    const neck = knownOfNeck(sheet, planned.halves, shaped !== null);
+    sheet.opens("neck", { front: row("front", "neck"), back: row("back", "neck") }, { neck });
+    sheet.opens("armhole", { front: row("front", "armhole"), back: row("back", "armhole") });
   }
   if (leaves.waist) {
     const rows = { front: edges(distinct(pieces.front), "waist"), back: edges(distinct(pieces.back), "waist") };
-    sheet.opens("waist", rows, openFront(planned.halves.front.centre, lastButton));
+    const front = openFront(planned.halves.front.centre, lastButton);
+    sheet.opens("waist", rows, front === undefined ? {} : { front });
   }
 }

@@ -1,6 +1,7 @@
 import { pieceIds } from "../../blocks";
 import {
   allowanceTerm,
+  type FrontShape,
   givenStep,
   type LineId,
   type PieceStart,
@@ -15,6 +16,7 @@ import {
 import { at, crossAtDepth, flattenPath, type Path, type Point, pathEnd, straight } from "../../geometry";
 import { both, pickSystem, roundDownToStep } from "../../length";
 import { HOLLOW } from "../hollow";
+import { builtUpAbove } from "./built-up";
 import { TIP_SHORT } from "./bust-dart";
 import { chalkCentre, chalkHollow } from "./centre-line";
 import { chalkPanels, chalkPlainLower } from "./chalk-lower";
@@ -36,7 +38,7 @@ import { planSideAllowance } from "./side-allowance";
 import { bustPointOf, chalkedLegs, type SideShape, sewnLegs } from "./sides";
 import { chalkWaistDart } from "./waist-dart";
 
-function openPieces(sheet: Sheet, half: HalfPlan): HalfPieces {
+function openPieces(sheet: Sheet, half: HalfPlan, above: readonly Term[]): HalfPieces {
   const { side, centre, form, panel } = half;
   const { given } = sheet;
   const trim: readonly Term[] =
@@ -50,7 +52,7 @@ function openPieces(sheet: Sheet, half: HalfPlan): HalfPieces {
           },
         ]
       : [];
-  const topInset = settleOnTape(given, [allowanceTerm(given, "allowance.shoulder"), ...trim]);
+  const topInset = settleOnTape(given, [allowanceTerm(given, "allowance.shoulder"), ...trim, ...above]);
   const start: Omit<PieceStart, "name" | "part"> = { ...centre.start, half: side, topInset };
   if (panel === null) {
     const whole = sheet.piece(pieceIds[side], { ...start, name: side });
@@ -229,28 +231,35 @@ function chalkMiddleBody({ inner, outer }: HalfPieces, half: HalfPlan, shape: Si
   chalkBustDart(outer, half, shape);
 }
 
-/** Chalks one half from its top line to its lower edge, in the order in which the hand works. */
-export function chalkHalf(sheet: Sheet, half: HalfPlan, shape: SideShape): HalfPieces {
-  const pieces = openPieces(sheet, half);
+/**
+ * Chalks one half from its top line to its lower edge, in the order in which the hand works.
+ *
+ * @param front what a collar whose cloth lies on this half makes of its edge; null for any other
+ */
+export function chalkHalf(sheet: Sheet, half: HalfPlan, shape: SideShape, front: FrontShape | null): HalfPieces {
+  const seam = ruleLength(sheet.given, "allowance.shoulder");
+  const pieces = openPieces(sheet, half, front?.above ?? builtUpAbove(sheet.given, half.form, seam));
   const { inner, outer, top } = pieces;
   const { side, centre, form } = half;
   const turn = turnOf(half, shape);
   const panel = half.panel !== null && turn !== null ? turnPanel(half.panel, turn.angle) : half.panel;
-  const neck = planNeck(sheet.given, form, side, half.shoulder, edgeAcross(centre));
+  const neck = planNeck(sheet.given, form, side, half.shoulder, front === null ? edgeAcross(centre) : 0);
   checkNeckDepth(side, neck.depth.value, neckLimit(half));
   checkNeckAndPanel(half, neck.path);
   checkNeckAndDarts(half, shape, neck.path);
-  chalkNeck(top, half.shoulder, side, neck, centre.neckTaken);
+  if (front === null) chalkNeck(top, half.shoulder, side, neck, centre.neckTaken);
+  else front.chalkNeck(top);
   chalkSlitEnd(inner, half, neck.depth);
   registerTakeOuts(pieces, half);
   if (turn !== null) outer.turned(turn);
   chalkUpperBody(pieces, half, shape, panel, turn !== null);
-  const edge = centre.path(neck.depth.value, centreTop(half, neck.path.start.y));
+  const edge = front?.edge ?? centre.path(neck.depth.value, centreTop(half, neck.path.start.y));
   chalkMiddleBody(pieces, half, shape, edge);
   if (panel === null) chalkPlainLower(inner, half, shape, pathEnd(edge));
   else chalkPanels(pieces, half, panel, shape, edge, turn !== null);
   if (top !== inner) chalkCentre(top, centre, straight(neck.path.start, at(neck.path.start.x, edge.start.y)));
   chalkCentre(inner, centre, edge);
+  front?.chalkLines(inner);
   if (top !== inner)
     for (const piece of [inner, outer])
       sheet.startAt(piece.id, edge.start.y, ruleLength(sheet.given, "allowance.panel"));

@@ -2,6 +2,7 @@ import { armholeMiddle } from "../../blocks";
 import { armholeAllowance, armholeTerm, type PieceChalk, ruleLength, settleOnTape, type Term } from "../../chalk";
 import { add, at, leftOf, type Path, pathEnd, pathLength, scale, straight } from "../../geometry";
 import type { Inches } from "../../length";
+import { isBuiltUp, risenShoulder } from "./built-up";
 import type { HalfPlan } from "./half-plan";
 import type { PanelShape } from "./panel-plan";
 
@@ -63,9 +64,11 @@ function chalkTip(piece: PieceChalk, half: HalfPlan, panel: PanelShape | null): 
   });
 }
 
-function chalkShoulderEdge(piece: PieceChalk, half: HalfPlan, stitch: Path, through: readonly string[]): void {
+function chalkShoulderEdge(piece: PieceChalk, half: HalfPlan, line: Path, through: readonly string[]): void {
+  const stitch = risenShoulder(piece.given, half.form, line);
   const allowance = ruleLength(piece.given, "allowance.shoulder") + half.form.shoulderTrim;
-  piece.edge("shoulder", { role: "shoulder", stitch, allowance, through });
+  const from = isBuiltUp(half.form) ? ["neck/rise"] : [];
+  piece.edge("shoulder", { role: "shoulder", stitch, allowance, through: [...from, ...through] });
 }
 
 /** The armhole line, plumb from the tip, and its scooped middle. */
@@ -128,7 +131,7 @@ export function chalkPanelUpper(
   const { inner, outer, top } = pieces;
   if (panel.innerShoulder !== null && panel.outerShoulder !== null) {
     chalkShoulderEdge(inner, half, panel.innerShoulder, ["top/neck"]);
-    const along = { value: pathLength(panel.innerShoulder), terms: [] };
+    const along = { value: pathLength(inner.edgeOf("shoulder").stitch), terms: [] };
     inner.along({
       id: "shoulder/panel",
       edge: "shoulder",

@@ -6,6 +6,7 @@ export const necklineShapes = {
   scoop: "Scoop",
   boat: "Boat",
   sweetheart: "Sweetheart",
+  "built-up": "Built up the neck",
 } as const;
 
 export type NeckShape = keyof typeof necklineShapes;

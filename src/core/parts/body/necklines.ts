@@ -5,11 +5,13 @@ import {
   givenStep,
   type Mouth,
   neckAllowance,
+  neckInside,
   neckTerm,
   type PieceChalk,
   refuse,
   ruleLength,
   type Sum,
+  settle,
   settleOnTape,
   type Term,
   turnTerm,
@@ -33,6 +35,7 @@ import {
 import { type Inches, roundToStep, roundUpToStep, TRUEING_STEP } from "../../length";
 import { certain } from "../../result";
 import type { BodyForm } from "./body-form";
+import { builtUpBack, builtUpFront, isBuiltUp, riseEnd, riseTerm } from "./built-up";
 import type { NeckShape } from "./neck-shapes";
 
 /** A neck edge on the net draft. */
@@ -46,6 +49,8 @@ export interface NeckPlan {
   readonly edgeAcross: Inches;
   /** Half the bust span: the crest of a sweetheart. */
   readonly crestAcross: Inches;
+  /** Of a neck that is built up: its line, which ends above the neck point; null for any other. */
+  readonly builtUp: Path | null;
 }
 
 /** Room that the neck must leave above the waist line: less holds nothing together, and there is no edge to button. */
@@ -77,6 +82,8 @@ function shapeNeck(plan: NeckPlan): Path {
       return straight(centre, at(width, depth), shoulderPoint);
     case "sweetheart":
       return sweetheart(centre, plan);
+    case "built-up":
+      return plan.builtUp ?? straight(centre, shoulderPoint);
     default:
       return shape satisfies never;
   }
@@ -141,6 +148,33 @@ export interface NeckDrawn {
   readonly path: Path;
 }
 
+/** The neck built up, front and back drawn as one line across the shoulder seam (craft: collars, built-up neck). */
+function planBuiltUp(given: Given, form: BodyForm, side: Side, shoulder: ShoulderPlan): NeckDrawn {
+  const width = shoulder.neckWidth.value;
+  const end = riseEnd(form, width);
+  const chosen: Term = {
+    code: "neck-depth",
+    kind: "style",
+    value: form.frontNeckDepth,
+    source: "choice:frontNeckDepth",
+  };
+  const frontDepth = settleOnTape(given, [chosen, ...neckInside(given)]);
+  const front = builtUpFront(given, end, frontDepth.value);
+  const path = side === "front" ? front : builtUpBack(end, front, form.builtUpDip);
+  const dip: Term = { code: "centre-dip", kind: "style", value: form.builtUpDip, source: "choice:builtUpDip" };
+  const depth = side === "front" ? frontDepth : settle([riseTerm(form), dip], 0);
+  const plan: NeckPlan = {
+    shape: "built-up",
+    width,
+    depth: depth.value,
+    shoulder: shoulder.direction,
+    edgeAcross: 0,
+    crestAcross: width,
+    builtUp: path,
+  };
+  return { plan, depth, path };
+}
+
 /** The neck of one half: its shape and depth by choice. */
 export function planNeck(
   given: Given,
@@ -149,9 +183,13 @@ export function planNeck(
   shoulder: ShoulderPlan,
   edgeAcross: Inches,
 ): NeckDrawn {
+  if (isBuiltUp(form)) return planBuiltUp(given, form, side, shoulder);
   const choice = `${side}NeckDepth` as const;
   const value = form[choice];
-  const depth = settleOnTape(given, [{ code: "neck-depth", kind: "style", value, source: `choice:${choice}` }]);
+  const depth = settleOnTape(given, [
+    { code: "neck-depth", kind: "style", value, source: `choice:${choice}` },
+    ...neckInside(given),
+  ]);
   const span = given.measurements.bustSpan?.value;
   const plan: NeckPlan = {
     shape: form[`${side}Neck`],
@@ -160,6 +198,7 @@ export function planNeck(
     shoulder: shoulder.direction,
     edgeAcross,
     crestAcross: span === undefined ? shoulder.neckWidth.value : span / 2,
+    builtUp: null,
   };
   checkCrest(given, side, plan, givenStep(given));
   return { plan, depth, path: drawNeck(plan) };
@@ -215,10 +254,33 @@ function takenMouths(path: Path, taken: Inches): readonly Mouth[] {
   return rest === null ? [] : [{ closes: "slit-facing", from: 0, to: pathLength(rest[0]) }];
 }
 
+/** Chalks a neck that is built up: its width on the top line, the end of the rise, its lowest place at the centre. */
+function chalkBuiltUp(piece: PieceChalk, shoulder: ShoulderPlan, side: Side, { plan, depth, path }: NeckDrawn): void {
+  const { given } = piece;
+  const { neckWidth } = shoulder;
+  piece.mark("top", "neck", { terms: neckWidth.terms, step: 0, why: "neck-width" });
+  piece.at({ id: "neck/rise", terms: neckWidth.terms, stitch: pathEnd(path), drawn: "neck-rise", why: "neck-rise" });
+  if (side === "front")
+    piece.centreMark("neck-depth", { terms: depth.terms, step: 0, allowance: [turnTerm(neckTerm(given))] });
+  else
+    piece.at({ id: "centre/neck-depth", terms: [], stitch: at(0, plan.depth), drawn: "neck-rise", why: "neck-rise" });
+  piece.edge(`${side}-neck`, {
+    role: "neck",
+    stitch: path,
+    allowance: neckAllowance(given),
+    through: ["centre/neck-depth", "neck/rise"],
+    why: "neck-rise",
+  });
+}
+
 /** Chalks a neck: width on the top line, depth on the centre line, the edge between. */
 export function chalkNeck(piece: PieceChalk, shoulder: ShoulderPlan, side: Side, neck: NeckDrawn, taken: Inches): void {
   const { given } = piece;
   const { depth, path } = neck;
+  if (neck.plan.builtUp !== null) {
+    chalkBuiltUp(piece, shoulder, side, neck);
+    return;
+  }
   piece.mark("top", "neck", {
     terms: shoulder.neckWidth.terms,
     step: 0,

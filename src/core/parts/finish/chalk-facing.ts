@@ -11,7 +11,7 @@ import {
 } from "../../chalk";
 import { at, flattenPath, pathEnd } from "../../geometry";
 import { type Inches, TRUEING_STEP } from "../../length";
-import type { ClosedHalf } from "./closed-half";
+import type { ClosedHalf } from "../closed-half";
 import { type FacingShape, facingEdges, moveFacing } from "./facing-shapes";
 
 /** What a facing is called, and how it lies. */

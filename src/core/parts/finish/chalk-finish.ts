@@ -1,10 +1,19 @@
-import { armholeAllowance, armholeFinish, givenStep, type OpenEdge, refuse, ruleLength, type Sheet } from "../../chalk";
+import {
+  armholeAllowance,
+  armholeFinish,
+  givenStep,
+  neckFinish,
+  type OpenEdge,
+  refuse,
+  ruleLength,
+  type Sheet,
+} from "../../chalk";
 import { pathLength } from "../../geometry";
 import { both, type Inches, pickSystem } from "../../length";
+import { type ClosedHalf, closeHalf } from "../closed-half";
 import { decideAll } from "../offers";
 import { chalkBinding } from "./binding";
 import { chalkFacing, type FacingPlan } from "./chalk-facing";
-import { type ClosedHalf, closeHalf } from "./closed-half";
 import { shapeArmholeFacing, shapeFacingInOne, shapeNeckFacing } from "./facing-shapes";
 import { finishChoices } from "./finish-choices";
 
@@ -149,8 +158,8 @@ function chalkFacings(sheet: Sheet, finish: Finish, neck: OpenEdge, armhole: Ope
 /** Finishes the neck and the armholes that no collar and no sleeve is sewn to (craft: bodice, collars). */
 export function chalkFinish(sheet: Sheet, neck: OpenEdge, armhole: OpenEdge): void {
   const { given } = sheet;
-  const { neckFinish, facingDepth } = decideAll(finishChoices, {}, { ...given, step: givenStep(given) });
-  const finish: Finish = { neck: neckFinish, armhole: armholeFinish(given), facingDepth };
+  const { facingDepth } = decideAll(finishChoices, {}, { ...given, step: givenStep(given) });
+  const finish: Finish = { neck: neckFinish(given) as Finish["neck"], armhole: armholeFinish(given), facingDepth };
   if (finish.neck === "facing" || finish.armhole === "faced") chalkFacings(sheet, finish, neck, armhole);
   const round = (edge: OpenEdge) => edge.length.front + edge.length.back;
   const bound = {

@@ -3,6 +3,7 @@ import {
   curveBetween,
   type Direction,
   distance,
+  isStraight,
   leftOf,
   lineTo,
   movePath,
@@ -19,7 +20,7 @@ import {
   straight,
 } from "../../geometry";
 import type { Inches } from "../../length";
-import type { ClosedHalf } from "./closed-half";
+import type { ClosedHalf } from "../closed-half";
 
 /** The outline of a facing, walked clockwise; what it does not have is left out. */
 export interface FacingShape {
@@ -52,13 +53,23 @@ export function shapeNeckFacing(half: ClosedHalf, depth: Inches): FacingShape {
   const [shoulder] = splitAtLength(half.shoulder, Math.min(depth, pathLength(half.shoulder)));
   const centre = centreTo(half, neck.start, depth);
   const foot = pathEnd(centre);
-  const beside = pathBeside(neck, depth, { end: pathEnd(shoulder) });
+  const beside = isStraight(shoulder)
+    ? pathBeside(neck, depth, { end: pathEnd(shoulder) })
+    : risenBeside(neck, shoulder, depth);
   // Under the point of a V the parallel starts beside the centre.
   const inner: Path =
     distance(foot, beside.start) < 1e-3
       ? beside
       : { start: foot, segments: [lineTo(beside.start), ...beside.segments] };
   return { neck, shoulder, inner: reversePath(inner), centre: reversePath(centre) };
+}
+
+/** Beside a neck that is built up the shoulder bends: the edge is rounded to it, and meets it squarely. */
+function risenBeside(neck: Path, shoulder: Path, depth: Inches): Path {
+  const beside = pathBeside(neck, depth);
+  const [kept] = splitAtLength(beside, Math.max(0, pathLength(beside) - depth));
+  const { point, tangent } = placeAtLength(shoulder, pathLength(shoulder));
+  return roundTo(kept, point, leftOf(tangent));
 }
 
 /** A path carried on in one curve to a place, where it arrives going some way. */

@@ -1,4 +1,4 @@
-import { armholeFinish, type ChoiceDefinitions, type ChoiceValues } from "../../chalk";
+import { armholeFinish, type ChoiceDefinitions, type ChoiceValues, neckFinish } from "../../chalk";
 import { both } from "../../length";
 
 /** How the open edges of a body end where no other part is sewn to them. */
@@ -8,6 +8,7 @@ export const finishChoices = {
     label: "Neck edge",
     options: { none: "Left for a collar", facing: "Faced", binding: "Bound" },
     default: "none",
+    when: { collar: ["none", "cape"] },
     why: "A facing is cut as the neck itself and turned inside; a bound neck is cut where it ends, its edge wrapped in bias.",
   },
   facingDepth: {
@@ -15,7 +16,7 @@ export const finishChoices = {
     label: "Depth of the neck facing",
     default: both(2.5, 6),
     range: [2, 4],
-    when: { neckFinish: ["facing"] },
+    when: { neckFinish: ["facing"], collar: ["none", "cape"] },
     why: "As deep all round; less turns out again, more shows through.",
   },
   armholeFinish: {
@@ -30,6 +31,5 @@ export const finishChoices = {
 
 /** Whether anything is of a body is finished under the choices. */
 export function finishesEdges(choices: ChoiceValues): boolean {
-  const { neckFinish = "none" } = choices;
-  return neckFinish !== "none" || armholeFinish({ choices }) !== "sleeve";
+  return neckFinish({ choices }) !== "none" || armholeFinish({ choices }) !== "sleeve";
 }

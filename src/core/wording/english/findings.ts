@@ -1,6 +1,7 @@
 import { type DoubtCode, measurements } from "../../body";
 import type { Finding, FindingId } from "../../checks";
 import { formatLengthWithUnit, type Inches, type Unit } from "../../length";
+import { collarFindings } from "./collar-findings";
 import type { FindingWording, Spoken } from "./finding-words";
 import { capital, nameLine, namePiece, nameSeam, thePiece } from "./names";
 import { sleeveFindings } from "./sleeve-findings";
@@ -60,6 +61,7 @@ const BOUND = "Drawn a little tight round a curve, a bias strip lies flat; the b
 
 const findings: Readonly<Record<FindingId, (spoken: Spoken) => FindingWording>> = {
   ...sleeveFindings,
+  ...collarFindings,
   "take-out-not-given-back": ({ finding, say }) => ({
     text: `On the ${nameLine(finding.line ?? "")} of ${thePiece(finding.piece ?? "")}, ${say("removed")} was taken out (${why(finding)}) and ${say("givenBack")} given back.`,
     remedy: "Add the difference at the side on that line.",

@@ -1,4 +1,4 @@
-import type { LineId, Origin } from "../../chalk";
+import type { CreaseId, LineId, Origin } from "../../chalk";
 
 /** What lines, edges and marks are called at the table. */
 export const lineNames: Readonly<Record<LineId, string>> = {
@@ -13,6 +13,8 @@ export const lineNames: Readonly<Record<LineId, string>> = {
   biceps: "biceps line",
   elbow: "elbow line",
   wrist: "wrist line",
+  base: "base line",
+  stand: "stand line",
   hem: "hem line",
 };
 
@@ -80,6 +82,12 @@ const edgeNames: Readonly<Record<string, string>> = {
   "sleeve-join": "sleeve joining edge",
   under: "lower edge",
   sleeve: "lower edge",
+  gorge: "gorge",
+  lapel: "lapel edge",
+  notch: "notch of the lapel",
+  front: "front edge",
+  back: "back edge",
+  "collar-back": "centre back of the collar",
 };
 
 /** What an edge is called that was swung about a centre. */
@@ -186,6 +194,28 @@ const markNames: Readonly<Record<string, string>> = {
   "side/dart-upper": "upper leg of the bust dart",
   "side/dart-lower": "lower leg of the bust dart",
   "bust/dart-tip": "tip of the bust dart",
+  "neck/rise": "end of the built-up neck",
+  "neck/shoulder": "shoulder on the sewn edge",
+  "neck/front": "centre front of the sewn edge",
+  "neck/overlap": "end of the overlap",
+  "top/front": "front of the upper edge",
+  "stand/front": "front of the stand line",
+  "outer/point": "point of the collar",
+  "waist/break": "break",
+  "top/break": "break line on the top line",
+  "gorge/depth": "gorge at the centre front",
+  "gorge/tip": "tip of the lapel",
+  "gorge/notch": "notch on the gorge",
+  "collar/notch": "front corner of the collar",
+  "collar/back-inner": "centre back of the collar, sewn edge",
+  "collar/back-outer": "centre back of the collar, outer edge",
+  "shawl/outer": "widest place of the shawl",
+  "cape/shoulder-inner": "cape on the shoulder, sewn edge",
+  "cape/shoulder-outer": "cape past the shoulder",
+  "cape/front-inner": "cape at the centre front, sewn edge",
+  "cape/front-outer": "front corner of the cape",
+  "cape/back-inner": "cape at the centre back, sewn edge",
+  "cape/back-outer": "cape at the centre back, outer edge",
   "yoke/armhole": "yoke line on the armhole",
   "yoke/panel": "take-out on the yoke line",
 };
@@ -215,6 +245,9 @@ const notchNames: Readonly<Record<string, string>> = {
   overlap: "start of the overlap",
   godet: "top of the godet's slot",
   notch: "shoulder notch",
+  shoulder: "shoulder",
+  top: "upper edge",
+  front: "centre front",
   "sleeve-end": "end of the cap sleeve",
   "notch-front": "front notch",
   "notch-back": "back notch",
@@ -237,6 +270,18 @@ export const nameMark = (id: string): string =>
     .replace(/^hem\/strip-(\d+)$/, "middle of strip $1 at the hem")
     .replace("/", " ")
     .replaceAll("-", " ");
+const creaseNames: Readonly<Record<CreaseId, string>> = {
+  break: "break line",
+  roll: "roll line",
+  stand: "stand line",
+  cape: "line of the cape",
+  pocket: "place of the pocket",
+  pleat: "stitching of the pleat",
+  channel: "boning channel",
+};
+
+/** What a line inside a piece is called, which is chalked and not cut. */
+export const nameCrease = (id: string): string => creaseNames[id.replace(/-\d+$/, "") as CreaseId] ?? id;
 export const nameNotch = (id: string): string => notchNames[id] ?? id.replaceAll("-", " ");
 export const nameLine = (id: string): string => lineNames[id as LineId] ?? id;
 /** What a piece is called in a sentence; a facing by what it faces. */
@@ -245,6 +290,7 @@ export const namePiece = (id: string): string =>
     .replace(/^bodice-/, "")
     .replace(/^facing-(waist|armhole)-(front|back)$/, "$2 $1 facing")
     .replace(/^facing-(.+)$/, "$1 facing")
+    .replace(/^collar-under$/, "under collar")
     .replaceAll("-", " ");
 
 /** A piece as it stands in a sentence: `the front`, but `tier 1` and `the end of tier 1`: what is numbered is one of several. */

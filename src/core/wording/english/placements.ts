@@ -2,7 +2,18 @@ import { isDartLine } from "../../chalk";
 import type { Tick, Unit } from "../../length";
 import { formatLength } from "../../length";
 import type { PlacementDirection, PlacementOrigin, ReadingKind, Slot, ThenActKind } from "../../table";
-import { capital, nameEdge, nameLine, nameList, nameMark, namePiece, nameRing, originNames, thePiece } from "./names";
+import {
+  capital,
+  nameCrease,
+  nameEdge,
+  nameLine,
+  nameList,
+  nameMark,
+  namePiece,
+  nameRing,
+  originNames,
+  thePiece,
+} from "./names";
 import { sayHair } from "./on-tape";
 
 /** A place on the tape: a tick, or a hair past it. */
@@ -69,6 +80,8 @@ const slotNames: Readonly<Record<Slot, string>> = {
   cap: "Along the cap",
   elbow: "Across the elbow line",
   wrist: "Across the wrist line",
+  base: "Across the base line",
+  stand: "Across the stand line",
   hem: "Across the hem line",
   "side-dart": "Bust dart on the side",
   slit: "Slit",
@@ -276,10 +289,12 @@ function sayAct(act: SaidAct, edge: NameOfEdge, unit: Unit, tick: Tick): string 
     case "double":
       return `Tape doubled down the armhole line: its middle is at ${act.at === null ? "half" : sayTick(act.at, unit, tick)}.`;
     case "rule":
+      if (act.line !== null) return `Rule the ${nameCrease(act.line)}. Do not cut it.`;
       return act.dart === null
         ? `Rule the ${edge(act)}.`
         : `Rule the legs of the ${nameDart(act.dart)}. Do not cut them.`;
     case "curve":
+      if (act.line !== null) return `Curve the ${nameCrease(act.line)}, by its dots. Do not cut it.`;
       return SWUNG.has(act.edge ?? "")
         ? `Join both rows of dots: the ${nameRing(act.edge ?? "")} and its cutting line.`
         : `Curve the ${edge(act)}, by its dots.`;

@@ -1,4 +1,5 @@
 import type { StepReason } from "../../chalk";
+import { collarReasons } from "./collar-reasons";
 
 const reasons: Readonly<Record<StepReason, string>> = {
   "armhole-depth":
@@ -88,6 +89,7 @@ const reasons: Readonly<Record<StepReason, string>> = {
   "petal-drop": "So far plumb, so that the petal hangs before it swings away.",
   "cap-sleeve-end": "Here the sleeve leaves the armhole: it covers the shoulder alone.",
   "cap-sleeve-edge": "Level at the fold, so that both halves run on without a point.",
+  ...collarReasons,
   "grown-end":
     "The shoulder line carried on past the tip by the sleeve's length, and square to it half the arm with its room.",
   "grown-underarm": "Lower than a set-in sleeve's, so that the arm lifts; the corner is rounded and clipped.",

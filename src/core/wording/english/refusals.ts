@@ -2,6 +2,7 @@ import { measurements } from "../../body";
 import { type Refusal, type RefusalCode, type Remedy, readList } from "../../chalk";
 import { formatLengthWithUnit, type Inches, type Unit } from "../../length";
 import { type RuleId, ruleDefinition } from "../../rules";
+import { collarRefusals } from "./collar-refusals";
 import { nameEdge, nameList, thePiece } from "./names";
 
 export interface RefusalWording {
@@ -28,6 +29,7 @@ const centres: Readonly<Record<string, string>> = {
 const frontEdge = (id: string): string => (id.startsWith("front-") ? nameEdge(id) : `front's ${nameEdge(id)}`);
 
 const messages: Readonly<Record<RefusalCode, (spoken: Spoken) => string>> = {
+  ...collarRefusals,
   "shoulder-wider-than-chest": ({ say }) =>
     `Half across shoulder (${say("halfShoulder")}) is wider than a quarter of the bust with its ease (${say("quarter")}): there is no underarm to draw.`,
   "armhole-too-small-for-chest": ({ say }) =>

@@ -3,6 +3,7 @@ import type { CountedPiece, HandAct, NotchWay, TableStep } from "../../cloth";
 import type { Inches, Tick, Unit } from "../../length";
 import {
   capital,
+  nameCrease,
   nameEdge,
   nameLine,
   nameList,
@@ -98,6 +99,11 @@ function sayChalk(act: ChalkAct, step: TableStep, say: (length: Inches) => strin
       return {
         title: `${capital(nameDart(act.dart))}`,
         text: `Join ${nameList(act.through.map(nameMark))}. It takes in ${reading} where it is widest. Do not cut it.`,
+      };
+    case "crease":
+      return {
+        title: capital(nameCrease(act.crease)),
+        text: `Chalk ${act.curved ? "a curve" : "a straight line"} through ${nameList(act.through.map(nameMark))}, ${reading} long. Do not cut it.`,
       };
     case "move-out":
       return {

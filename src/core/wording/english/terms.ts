@@ -7,6 +7,14 @@ type Say = (about: TermAbout, unit: Unit) => string;
 
 /** What each part of a sum is called on the strip. */
 const terms: Readonly<Record<TermCode, string | Say>> = {
+  "along-the-collar": "Along the collar",
+  "collar-height": "Its highest place above the base line",
+  "inside-the-neck-point": "Inside the neck point",
+  "lapel-as-drawn": "As the lapel is drawn",
+  "neck-rise": "Built up and inward",
+  "neck-seam-inside": "Neck seam, inside the chalked line",
+  "room-for-the-collar": "Room for the collar that is cut on",
+  "room-for-the-lapel": "Room for the lapel",
   "above-start": "Above the line it starts at",
   "above-the-top-line": "Above the top line",
   "across-as-drawn": "Across, where the whole is drawn",
@@ -252,6 +260,13 @@ const pieces: Readonly<Record<PieceName, string>> = {
   "cuff-turn-back": "Cuff turned back",
   "sleeve-placket": "Sleeve placket",
   "sleeve-tie": "Sleeve tie",
+  collar: "Collar",
+  "collar-upper": "Upper collar",
+  "collar-under": "Under collar",
+  "collar-stand": "Collar stand",
+  "collar-fall": "Collar fall",
+  cape: "Cape",
+  "lapel-facing": "Lapel facing",
   ruffle: "Ruffle",
   band: "Gathered band",
   "tier-1": "Tier 1",

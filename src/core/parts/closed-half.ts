@@ -1,4 +1,4 @@
-import type { Edge, EdgeRole, OpenEdge, Piece, WalkedEdge } from "../../chalk";
+import type { Edge, EdgeRole, OpenEdge, Piece, WalkedEdge } from "../chalk";
 import {
   add,
   type Direction,
@@ -11,8 +11,8 @@ import {
   reversePath,
   subtract,
   turnPoint,
-} from "../../geometry";
-import { certain } from "../../result";
+} from "../geometry";
+import { certain } from "../result";
 
 type Move = (point: Point) => Point;
 const STAYS: Move = (point) => point;

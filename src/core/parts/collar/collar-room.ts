@@ -1,0 +1,1 @@
+export { type ChosenCollar, chooseCollar } from "./chalk-collar";

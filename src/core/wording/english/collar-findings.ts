@@ -1,0 +1,46 @@
+import type { FindingId } from "../../checks";
+import type { FindingWording, Spoken } from "./finding-words";
+
+/** What is found about necks and collars. */
+export const collarFindings = {
+  "collar-chokes": ({ say }) => ({
+    text: `The sewn neck is ${say("round")} round, for a neck of ${say("neck")}: closed, this collar chokes.`,
+    remedy: "Make the neck wider or deeper: a neck wants at least ½ of room.",
+  }),
+  "collar-stands-off": ({ say }) => ({
+    text: `The sewn neck is ${say("round")} round, for a neck of ${say("neck")}: a stand there stands off all round.`,
+    remedy: "Make the neck smaller, or take a collar that turns down.",
+  }),
+  "outer-edge-short": ({ say }) => ({
+    text: `Swung so little, the collar's outer edge is ${say("short")} short: it will ride up behind.`,
+    remedy: "Swing it as its width asks.",
+  }),
+  "fall-front": ({ say }) => ({
+    text: `The front edge of the fall is ${say("long")} long; ${say("least")} to ${say("most")} looks usual.`,
+    remedy: "Change the width of the fall or how far its point reaches.",
+  }),
+  "rise-limited": ({ say }) => ({
+    text: `The stand rises ${say("rise")} to the front, not ${say("wanted")}: this front neck allows no other.`,
+    remedy: "More, and its top edge would turn in on itself; less, and it would stand off.",
+  }),
+  "under-layer-less": ({ say }) => ({
+    text: `In thick cloth trim the layer underneath ${say("less")} at its outer edge, to nothing at the sewn edge.`,
+    remedy: "Stay on the layer that shows, ½ free at every edge that is turned. Corners cut across, curves notched.",
+  }),
+  "under-collar-bias": ({ say }) => ({
+    text: `Two under collars on the bias, a seam at their centre; their outer edge lies ${say("less")} inside the upper collar's.`,
+    remedy: "Lay the cut collar on at half a right angle to the grain and chalk round it; mind which half is which.",
+  }),
+  "collar-cut-on": () => ({
+    text: "The collar stays on the front: its halves are joined at the centre back, then sewn to the back neck.",
+    remedy: "Stay the inner corner at the neck point, and snip into it to a thread before it is sewn.",
+  }),
+  "cape-line-later": ({ say }) => ({
+    text: `Seams run where the cape is sewn on. Once they are sewn, chalk its line: from ${say("in")} inside the shoulder's tip to ${say("front")} down the centre front and ${say("back")} down the centre back.`,
+    remedy: "Lay the finished cape on, shoulder to shoulder: its inner edge is that line.",
+  }),
+  "neck-cut-on-chalk": ({ say }) => ({
+    text: `By house rule the chalked neck is cut: sewn it is ${say("sewn")} round, where the chalk is ${say("chalked")}.`,
+    remedy: "Every collar and facing is drawn to the sewn neck.",
+  }),
+} satisfies Partial<Record<FindingId, (spoken: Spoken) => FindingWording>>;
