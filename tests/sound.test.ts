@@ -186,7 +186,7 @@ describe("what once was drawn wrong, or not at all, is drawn and passes every ey
 
 /** An impossible wish is refused at the choice, and never drawn with an error. */
 const refused: readonly (readonly [Small, string])[] = [
-  [{ garment: "lapel-dress", choices: { frontNeckDepth: 16.625 } }, "neck-below-waist"],
+  [{ garment: "lapel-dress", choices: { collar: "none", frontNeckDepth: 16.625 } }, "neck-below-waist"],
   [{ garment: "shoulder-bustier", choices: { panelLine: "plumb" }, card: { bustSpan: 7 } }, "panel-off-shoulder"],
   [{ garment: "shoulder-bustier", choices: { panelLine: "plumb", neckWidth: 3.25 } }, "panel-off-shoulder"],
   [
@@ -199,7 +199,7 @@ const refused: readonly (readonly [Small, string])[] = [
     { garment: "armhole-bustier", choices: { frontNeck: "square", neckWidth: 6, frontNeckDepth: 9 } },
     "neck-meets-panel",
   ],
-  [{ garment: "lapel-dress", choices: { frontNeck: "square", neckWidth: 6 } }, "neck-meets-dart"],
+  [{ garment: "lapel-dress", choices: { collar: "none", frontNeck: "square", neckWidth: 6 } }, "neck-meets-dart"],
 ];
 
 describe("what cannot be drawn is refused", () => {

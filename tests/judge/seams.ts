@@ -140,10 +140,27 @@ export function tellsWidth({ read: { given } }: Pick<Seen, "read">): boolean {
 }
 
 /** Seams of a collar: the body has no notch at its shoulder, it has a seam there. */
-const OF_COLLAR: ReadonlySet<string> = new Set(["collar-neck", "collar-back", "gorge", "cape", "facing-lapel"]);
+const OF_COLLAR: ReadonlySet<string> = new Set(["collar-neck", "collar-back", "gorge", "cape", "facing-lapel", "fall"]);
+
+/** Where a notch lies on an edge, from the centre back. */
+function fromFold(draft: Draft, reference: string | undefined, id: string, startsThere: boolean): number | undefined {
+  const edge = reference === undefined ? undefined : edgeByReference(draft, reference);
+  const piece = draft.pieces.find(({ id: own }) => own === reference?.split("/")[0]);
+  const notch = piece?.notches.find((one) => one.id === id && one.edge === edge?.id);
+  if (edge === undefined || notch === undefined) return undefined;
+  return startsThere ? notch.at : chainLength(chainOf(edge.stitch)) - notch.at;
+}
+
+/** The fall is sewn to the stand's upper edge: both are notched as far from the centre back. */
+function judgeFall(draft: Draft, seam: SeamPlan): readonly Fault[] {
+  const [on, off] = [fromFold(draft, seam.a[0], "top", false), fromFold(draft, seam.b[0], "top", true)];
+  if (on === undefined || off === undefined) return [fault("notch alone top", seam.id)];
+  return Math.abs(on - off) > 1 / 32 ? [fault("notch apart top", seam.id, on, "against", off)] : [];
+}
 
 /** A collar's shoulder notch meets the body's shoulder seam: as far from the centre back, or from a cape's front, as that. */
 function judgeCollar(draft: Draft, seam: SeamPlan): readonly Fault[] {
+  if (seam.id === "fall") return judgeFall(draft, seam);
   const [own] = seam.a;
   const edge = own === undefined ? undefined : edgeByReference(draft, own);
   const piece = draft.pieces.find(({ id }) => id === own?.split("/")[0]);

@@ -44,7 +44,7 @@ export const chalkActs: Readonly<Record<ChalkAct["kind"], ActKind>> = {
   round: act("other", "cut", false, false),
   beside: act("other", "cut", false, true),
   dart: act("other", "dart", false, false),
-  crease: act("other", "marks", false, false),
+  crease: act("other", "dart", false, false),
   allowance: act("other", "cut", false, true),
   "move-out": act("other", "none", false, true),
   split: act("down", "none", false, true),

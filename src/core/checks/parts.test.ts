@@ -7,7 +7,8 @@ import { draftGarment, garments } from "../garments";
 import { checkDraft } from ".";
 
 function draw(garment: string): Draft {
-  const bare = garments.find(({ id }) => id === garment)?.choices.sleeve === undefined ? {} : { sleeve: "none" };
+  const choices = garments.find(({ id }) => id === garment)?.choices;
+  const bare = choices?.sleeve === undefined ? {} : { sleeve: "none", collar: "none" };
   const read = readOrder({ garment, choices: bare, client: { card: { measurements: typicalBody } } });
   const drawn = read.ok ? draftGarment(read.value.garment, read.value.given) : null;
   if (drawn?.ok !== true) throw new Error(garment);

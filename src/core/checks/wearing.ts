@@ -9,7 +9,7 @@ import {
   piecesOf,
   sewnLength,
 } from "../chalk";
-import { cross, directionFrom, pathEnd, pathLength, placeAtLength } from "../geometry";
+import { angleBetween, directionFrom, pathEnd, pathLength, placeAtLength, scale } from "../geometry";
 import type { Inches } from "../length";
 import type { Finding } from "./finding";
 import { girthAtDepth, girthOn } from "./girths";
@@ -232,9 +232,9 @@ function turnAtShoulder(draft: Draft): number {
     const arriving = placeAtLength(edge.stitch, pathLength(edge.stitch)).tangent;
     const leaving =
       shoulder === undefined ? null : directionFrom(shoulder.stitch.start, placeAtLength(shoulder.stitch, 1 / 4).point);
-    return leaving === null ? 0 : Math.asin(Math.min(1, Math.abs(cross(arriving, leaving))));
+    return leaving === null ? Math.PI / 2 : Math.abs(angleBetween(scale(arriving, -1), leaving));
   });
-  return turns.reduce((sum, angle) => sum + Math.PI / 2 - angle, 0);
+  return Math.abs(turns.reduce((sum, angle) => sum + Math.PI / 2 - angle, 0));
 }
 
 function checkNeckJoin(draft: Draft): readonly Finding[] {

@@ -87,6 +87,8 @@ const piece = v.object({
   grain: v.object({ angle: v.number() }),
   /** Of a piece that was slashed and spread: its sectors as they come to lie, so that no paper is cut. */
   sectors: v.optional(v.array(v.object({ n: v.number(), path: v.string(), about: point, angle: v.number() }))),
+  /** Lines inside it that are chalked and never cut: where it turns over, is pressed, or has something sewn on. */
+  creases: v.optional(v.array(v.object({ id: v.string(), path: v.string() }))),
   /** A straight strip by its cut size; of a round, how many make it and where they are joined, from the centre back. */
   strip: v.optional(
     v.object({

@@ -22,6 +22,10 @@ export interface FlatPiece {
 export interface FlatHalf {
   readonly half: "front" | "back";
   readonly pieces: readonly FlatPiece[];
+  /** What lies over them, the last uppermost: collars as they are worn. */
+  readonly over: readonly FlatPiece[];
+  /** Where a front that turns over starts to be closed, down from the top line; left out where it does not. */
+  readonly closesAt?: Inches;
   /** Lines that one side alone has: x across from the centre, either way. */
   readonly once: readonly (readonly Point[])[];
   /** How far it reaches to the side, and from where to where it goes. */

@@ -12,6 +12,14 @@ const chain = (points: readonly Point[]): string =>
 /** Edges that are no seam inside the garment. */
 const OUTLINE = new Set(["neck", "armhole", "hem", "side", "waist"]);
 
+/** What lies over the rest covers its lines. */
+function drawOver({ over }: FlatHalf): string {
+  return over
+    .flatMap(({ edges }) => edges)
+    .map(({ points }) => `<path d="M ${chain(points)} Z" fill="${CLOTH}" stroke="${CHALK}" stroke-width="0.4"/>`)
+    .join("");
+}
+
 function drawSide({ pieces }: FlatHalf): string {
   const cloth = pieces.map(
     ({ edges }) => `<path d="M ${chain(edges.flatMap(({ points }) => points))} Z" fill="${CLOTH}" stroke="${CLOTH}"/>`,
@@ -33,7 +41,7 @@ function drawOnce({ once }: FlatHalf): string {
 
 function drawHalf(half: FlatHalf, at: number): string {
   const side = drawSide(half);
-  return `<g transform="translate(${at.toFixed(2)} 0)"><g transform="scale(-1 1)">${side}</g>${side}${drawOnce(half)}</g>`;
+  return `<g transform="translate(${at.toFixed(2)} 0)"><g transform="scale(-1 1)">${side}</g>${side}${drawOnce(half)}<g transform="scale(-1 1)">${drawOver(half)}</g>${drawOver(half)}</g>`;
 }
 
 /** A garment flat, front and back, as a small picture of its own. */

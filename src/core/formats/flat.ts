@@ -1,6 +1,7 @@
 import { flattenPath, type Point, readPathData } from "../geometry";
 import type { Inches } from "../length";
 import type { SheetDrawing, SheetPiece } from "./cut-sheet";
+import { turnCollar } from "./flat-collar";
 import { letInGodets } from "./flat-godets";
 import { hangSkirt, rucheLines } from "./flat-hanging";
 import { joinSleeves } from "./flat-joined";
@@ -153,19 +154,22 @@ function drawHalf(sheet: SheetDrawing, half: "front" | "back"): FlatHalf | null 
   );
   const from = { lift: joinDepth(upper), width: waist.length === 0 ? null : Math.max(...waist.map(({ x }) => x)) };
   const hung = sewRow(lower, from.lift);
+  const { body, over, closesAt } = turnCollar(sheet, sewn, half);
   const pieces = [
-    ...sewn,
+    ...body,
     ...letInGodets(sheet, hung),
     ...hangSkirt(sheet, { ...from, ...lowerEdge(sheet, [...sewn, ...hung]) }),
     ...hangSleeve(sheet, [...sewn, ...hung]),
     ...joinSleeves(sheet, sewn, half),
   ];
-  const points = pieces.flatMap(({ edges }) => edges.flatMap((edge) => edge.points));
+  const points = [...pieces, ...over].flatMap(({ edges }) => edges.flatMap((edge) => edge.points));
   if (points.length === 0) return null;
   const depths = points.map(({ y }) => y);
   return {
     half,
     pieces,
+    over,
+    ...(closesAt === undefined ? {} : { closesAt }),
     once: ruched ? rucheLines(sheet, from) : [],
     width: Math.max(...points.map(({ x }) => Math.abs(x))),
     top: Math.min(...depths),
@@ -176,7 +180,7 @@ function drawHalf(sheet: SheetDrawing, half: "front" | "back"): FlatHalf | null 
 /**
  * A garment as a flat front and back, from its real pieces: stitching lines with darts sewn and panels joined, each half
  * right of its centre line; what hangs in folds, as it hangs, and sleeves as they look worn. Chalked cloth, not
- * a likeness: a collar or band is left out.
+ * a likeness: a collar lies as it is worn, a band is left out.
  */
 export function drawFlat(sheet: SheetDrawing): readonly FlatHalf[] {
   return (["front", "back"] as const).flatMap((half) => drawHalf(sheet, half) ?? []);

@@ -14,10 +14,16 @@ export type LateArmhole = { readonly [id in (typeof armholeIds)[number]]?: strin
  * An order that forgets how its armhole was measured before, and knows how it is now. What its sheet was frozen before
  * garments had it still has not.
  */
-function measuredAnew({ measuredOnGarment = {}, ...order }: Order, measured: LateArmhole): Order {
+function measuredAnew({ order: frozen, resolved }: CutSheet, measured: LateArmhole): Order {
+  const { measuredOnGarment = {}, ...order } = frozen;
   const others = Object.entries(measuredOnGarment).filter(([id]) => !armholeIds.some((one) => one === id));
-  const choices = keptChoices(findGarment(order.garment), order.choices ?? {});
-  return { ...order, choices, measuredOnGarment: { ...Object.fromEntries(others), ...measured } };
+  const then = Object.entries(keptChoices(findGarment(order.garment), resolved.choices));
+  const without = then.filter(([id]) => resolved.choices[id] === undefined);
+  return {
+    ...order,
+    choices: { ...Object.fromEntries(without), ...order.choices },
+    measuredOnGarment: { ...Object.fromEntries(others), ...measured },
+  };
 }
 
 /** The pieces of a sheet that are drawn to its armhole, and the groups that they are folded in. */
@@ -55,7 +61,7 @@ function keepFrozen<Row extends { readonly id: string }>(
  * @returns the sheet with new sleeves, or why none can be drawn to that armhole
  */
 export function redrawSleeves(frozen: CutSheet, measured: LateArmhole): SheetOutcome {
-  const outcome = makeSheet(measuredAnew(frozen.order, measured));
+  const outcome = makeSheet(measuredAnew(frozen, measured));
   if (outcome.kind !== "sheet") return outcome;
   const { sheet } = outcome;
   const { pieces, groups } = sleevesOf(sheet);

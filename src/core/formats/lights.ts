@@ -60,6 +60,13 @@ function only(kind: Kind, names: readonly string[]): Lights {
   return { ...noLights, [kind]: new Set(names) };
 }
 
+/** The line that a step chalks and nobody cuts. */
+function creasesOf(piece: SheetPiece | undefined, step: SheetStep): readonly string[] {
+  return (piece?.creases ?? [])
+    .filter(({ id }) => step.act === "crease" && step.id.endsWith(`-${id}-line`))
+    .map(({ id }) => `${step.piece}/${id}`);
+}
+
 /** Frozen sheets name a dart without the word. */
 function dartsOf(piece: SheetPiece | undefined, step: SheetStep): readonly string[] {
   return (piece?.darts ?? [])
@@ -101,7 +108,7 @@ export function lightsOf(sheet: CutSheet, step: SheetStep): Lights {
     case "cut-out":
       return only("cuts", allEdges(piece));
     case "dart":
-      return only("darts", dartsOf(piece, step));
+      return only("darts", [...dartsOf(piece, step), ...creasesOf(piece, step)]);
     case "notch":
       return only("notches", notchesOf(piece, step));
     default:

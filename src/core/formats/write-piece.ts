@@ -37,6 +37,10 @@ function writeSectors({ sectors }: Piece): Pick<SheetPiece, "sectors"> {
   };
 }
 
+function writeCreases({ creases }: Piece): Pick<SheetPiece, "creases"> {
+  return creases === undefined ? {} : { creases: creases.map(({ id, path }) => ({ id, path: toPathData(path) })) };
+}
+
 function writeStrip({ strip }: Piece): Pick<SheetPiece, "strip"> {
   if (strip === null) return {};
   const { length, depth, round } = strip;
@@ -100,6 +104,7 @@ export function writePiece(piece: Piece, given: Given): SheetPiece {
     grain: { angle: piece.grain },
     ...writeStrip(piece),
     ...writeSectors(piece),
+    ...writeCreases(piece),
   };
 }
 

@@ -2,7 +2,7 @@ import { describe, expect, it } from "vitest";
 import { tableScreens } from "../formats";
 import { findGarment, garments } from "../garments";
 import { type Worked, workedSheet } from "../garments/worked-client.test-data";
-import { sleeveKinds } from "../parts";
+import { collarKinds, sleeveKinds } from "../parts";
 import { mostAtTable } from "./most-at-table.test-data";
 
 /** Placements of a sheet as a tailor would tell them: what is read, cuts marked with a c, a hair with +. */
@@ -122,7 +122,7 @@ it("lengths read from the cloth's edge start there, ticks for single levels too"
   expect(edge?.readings.map(({ at }) => at - 0.5)).toEqual(top?.readings.map(({ at }) => at));
 });
 
-const sleeveless = (id: string) => (findGarment(id)?.choices.sleeve === undefined ? {} : { sleeve: "none" });
+const bare = (id: string) => (findGarment(id)?.choices.sleeve === undefined ? {} : { sleeve: "none", collar: "none" });
 
 it.each(sleeveKinds)("a sleeve (%s) is chalked in at most nine layings", (sleeve) => {
   const { placements = [] } = workedSheet("straight-dress", { choices: { sleeve } });
@@ -133,11 +133,18 @@ it.each(sleeveKinds)("a sleeve (%s) is chalked in at most nine layings", (sleeve
   expect(most).toBeLessThanOrEqual(9);
 });
 
+it.each(collarKinds)("each piece of a collar (%s) is chalked in at most seven layings", (collar) => {
+  const { placements = [], pieces } = workedSheet("straight-dress", { choices: { collar } });
+  const own = pieces.filter(({ part }) => part === "collar").map(({ id }) => id);
+  expect(own.length).toBeGreaterThan(0);
+  for (const id of own) expect(placements.filter(({ group }) => group === id).length, id).toBeLessThanOrEqual(7);
+});
+
 it.each(garments.map(({ id }) => [id, ...(mostAtTable[id] ?? [0, 0])] as const))(
   "%s: at most %d layings of the tape and %d screens",
   (id, placements, screens) => {
-    // A sleeve has layings of its own: what the body takes is what it took before.
-    const sheet = workedSheet(id, { choices: sleeveless(id) });
+    // Sleeves and collars have layings of their own: what the body takes is what it took before.
+    const sheet = workedSheet(id, { choices: bare(id) });
     expect(sheet.placements?.length).toBeLessThanOrEqual(placements);
     expect(tableScreens(sheet, "placements").length).toBeLessThanOrEqual(screens);
   },

@@ -316,6 +316,27 @@ function Darts({ piece, look, fine }: PartProps) {
     });
 }
 
+/** Lines that are chalked and never cut: where it turns over, is pressed, or has something sewn on. */
+function Creases({ piece, look, fine }: PartProps) {
+  if (look.shears) return null;
+  return (piece.creases ?? [])
+    .filter(({ id }) => isShown(look, "darts", `${piece.id}/${id}`))
+    .map(({ id, path }) => {
+      const lit = isLit(look, "darts", `${piece.id}/${id}`);
+      return (
+        <path
+          key={id}
+          d={path}
+          fill="none"
+          stroke={lit ? LANTERN : CHALK}
+          strokeWidth={(lit ? 0.26 : 0.12) * fine}
+          strokeDasharray={`${0.7 * fine} ${0.4 * fine}`}
+          strokeLinecap="round"
+        />
+      );
+    });
+}
+
 /** The plumb line of the armhole, while it stands: ruled from, never sewn or cut. */
 function PlumbLine({ piece, look, fine }: PartProps) {
   const [foot, tip] = ["chest/armhole", "shoulder/tip"].map((id) => piece.marks.find((mark) => mark.id === id));
@@ -379,6 +400,7 @@ export function ChalkPiece({ piece, right, look, onMark, faint, withLines, fine,
       <CutLines piece={piece} look={look} fine={fine} faint={faint} />
       <Edges piece={piece} look={look} fine={fine} faint={faint} />
       {!faint && <Darts piece={piece} look={look} fine={fine} />}
+      {!faint && <Creases piece={piece} look={look} fine={fine} />}
       <EdgeDots piece={piece} look={look} fine={fine} />
       {!faint && <Notches piece={piece} look={look} fine={fine} />}
       {!faint && <Marks piece={piece} look={look} onMark={onMark} fine={fine} />}

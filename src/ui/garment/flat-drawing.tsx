@@ -70,6 +70,26 @@ function FlatSide({ half, mirrored }: { readonly half: FlatHalf; readonly mirror
   );
 }
 
+/** What lies over one side of a half: collars as they are worn, covering what is under them. */
+function FlatOver({ half, mirrored }: { readonly half: FlatHalf; readonly mirrored: boolean }) {
+  return (
+    <g transform={mirrored ? "scale(-1 1)" : undefined}>
+      {half.over.flatMap((piece) =>
+        piece.edges.map(({ id, points }) => (
+          <path
+            key={`${piece.id}-${id}`}
+            d={`M ${chain(points)} Z`}
+            fill="var(--color-cloth)"
+            stroke="var(--color-chalk)"
+            strokeWidth={0.2}
+            strokeLinejoin="round"
+          />
+        )),
+      )}
+    </g>
+  );
+}
+
 /** Where the garment opens, and its buttonholes, as they are on the sheet. */
 function Opening({ sheet, half }: { readonly sheet: SheetDrawing; readonly half: FlatHalf }) {
   const pieces = sheet.pieces.filter((piece) => piece.half === half.half && hangs(piece) && piece.drawnWith === null);
@@ -86,7 +106,7 @@ function Opening({ sheet, half }: { readonly sheet: SheetDrawing; readonly half:
     half.pieces.flatMap(({ edges }) => edges.find((edge) => edge.role === role)?.points[0]?.y ?? []);
   const necks = startOf("neck");
   // A skirt opens from its waist down.
-  const neck = Math.min(...(necks.length > 0 ? necks : startOf("waist")));
+  const neck = half.closesAt ?? Math.min(...(necks.length > 0 ? necks : startOf("waist")));
   const buttons = marks.filter(({ id }) => id.startsWith("centre/button-"));
   const open = pieces.some(({ origin }) => origin !== "fold");
   return (
@@ -129,6 +149,8 @@ function Half({ sheet, half, seen: { top, bottom, wide }, said, children }: Half
       >
         <FlatSide half={half} mirrored />
         <FlatSide half={half} mirrored={false} />
+        <FlatOver half={half} mirrored />
+        <FlatOver half={half} mirrored={false} />
         {half.once.map((points) => (
           <path
             key={`${points[0]?.x}-${points[0]?.y}`}

@@ -186,7 +186,10 @@ describe("buttons", () => {
 
 it("offers a choice as it is, with another default, or only some of its ways", () => {
   const offered = offer({ neckWidth: true, frontNeck: "v", opening: ["slit", "none"], backYoke: "on" });
-  expect(offered.neckWidth).toBe(bodyChoices.neckWidth);
+  expect(offered.neckWidth).toEqual(bodyChoices.neckWidth);
+  // Where the front neck is not asked for, what waits for it is always asked.
+  expect(offer({ overlapWidth: true }).overlapWidth?.when).toBeUndefined();
+  expect(offer({ overlapWidth: true, opening: true }).overlapWidth?.when).toEqual({ opening: ["overlap"] });
   expect(offered.frontNeck?.default).toBe("v");
   expect(offered.opening).toMatchObject({ default: "slit", options: { slit: expect.any(String), none: "None" } });
   expect(offered.backYoke?.default).toBe(true);

@@ -247,8 +247,8 @@ export function chalkHalf(sheet: Sheet, half: HalfPlan, shape: SideShape, front:
   checkNeckDepth(side, neck.depth.value, neckLimit(half));
   checkNeckAndPanel(half, neck.path);
   checkNeckAndDarts(half, shape, neck.path);
-  if (front === null) chalkNeck(top, half.shoulder, side, neck, centre.neckTaken);
-  else front.chalkNeck(top);
+  const chalkOwn = () => chalkNeck(top, half.shoulder, side, neck, centre.neckTaken);
+  (front?.chalkNeck ?? chalkOwn)(top);
   chalkSlitEnd(inner, half, neck.depth);
   registerTakeOuts(pieces, half);
   if (turn !== null) outer.turned(turn);

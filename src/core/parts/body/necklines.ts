@@ -149,7 +149,7 @@ export interface NeckDrawn {
 }
 
 /** The neck built up, front and back drawn as one line across the shoulder seam (craft: collars, built-up neck). */
-function planBuiltUp(given: Given, form: BodyForm, side: Side, shoulder: ShoulderPlan): NeckDrawn {
+function planBuiltUp(given: Given, form: BodyForm, side: Side, shoulder: ShoulderPlan, edgeAcross: Inches): NeckDrawn {
   const width = shoulder.neckWidth.value;
   const end = riseEnd(form, width);
   const chosen: Term = {
@@ -168,11 +168,11 @@ function planBuiltUp(given: Given, form: BodyForm, side: Side, shoulder: Shoulde
     width,
     depth: depth.value,
     shoulder: shoulder.direction,
-    edgeAcross: 0,
+    edgeAcross,
     crestAcross: width,
     builtUp: path,
   };
-  return { plan, depth, path };
+  return { plan, depth, path: drawNeck(plan) };
 }
 
 /** The neck of one half: its shape and depth by choice. */
@@ -183,7 +183,7 @@ export function planNeck(
   shoulder: ShoulderPlan,
   edgeAcross: Inches,
 ): NeckDrawn {
-  if (isBuiltUp(form)) return planBuiltUp(given, form, side, shoulder);
+  if (isBuiltUp(form)) return planBuiltUp(given, form, side, shoulder, edgeAcross);
   const choice = `${side}NeckDepth` as const;
   const value = form[choice];
   const depth = settleOnTape(given, [
@@ -255,8 +255,9 @@ function takenMouths(path: Path, taken: Inches): readonly Mouth[] {
 }
 
 /** Chalks a neck that is built up: its width on the top line, the end of the rise, its lowest place at the centre. */
-function chalkBuiltUp(piece: PieceChalk, shoulder: ShoulderPlan, side: Side, { plan, depth, path }: NeckDrawn): void {
+function chalkBuiltUp(piece: PieceChalk, shoulder: ShoulderPlan, side: Side, neck: NeckDrawn, taken: Inches): void {
   const { given } = piece;
+  const { plan, depth, path } = neck;
   const { neckWidth } = shoulder;
   piece.mark("top", "neck", { terms: neckWidth.terms, step: 0, why: "neck-width" });
   piece.at({ id: "neck/rise", terms: neckWidth.terms, stitch: pathEnd(path), drawn: "neck-rise", why: "neck-rise" });
@@ -264,11 +265,13 @@ function chalkBuiltUp(piece: PieceChalk, shoulder: ShoulderPlan, side: Side, { p
     piece.centreMark("neck-depth", { terms: depth.terms, step: 0, allowance: [turnTerm(neckTerm(given))] });
   else
     piece.at({ id: "centre/neck-depth", terms: [], stitch: at(0, plan.depth), drawn: "neck-rise", why: "neck-rise" });
+  chalkNeckAtEdge(piece, neck);
   piece.edge(`${side}-neck`, {
     role: "neck",
     stitch: path,
     allowance: neckAllowance(given),
-    through: ["centre/neck-depth", "neck/rise"],
+    through: ["edge/neck", "centre/neck-depth", "neck/rise"],
+    mouths: takenMouths(path, taken),
     why: "neck-rise",
   });
 }
@@ -278,7 +281,7 @@ export function chalkNeck(piece: PieceChalk, shoulder: ShoulderPlan, side: Side,
   const { given } = piece;
   const { depth, path } = neck;
   if (neck.plan.builtUp !== null) {
-    chalkBuiltUp(piece, shoulder, side, neck);
+    chalkBuiltUp(piece, shoulder, side, neck, taken);
     return;
   }
   piece.mark("top", "neck", {

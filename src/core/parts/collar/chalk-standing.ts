@@ -61,7 +61,7 @@ function promiseNeck(sheet: Sheet, open: OpenEdge, neck: CollarNeck, edge: EdgeR
 function notchEdges(piece: PieceChalk, { back }: CollarNeck, sewn: string, upper: string): void {
   const length = pathLength(piece.edgeOf(sewn).stitch);
   piece.notchAt("shoulder", sewn, length - back, { counts: "from-end" });
-  piece.notchAt("top", upper, back);
+  piece.notchAt("top", upper, back, { counts: "from-start" });
 }
 
 /** The centre back of half a collar, from its base up to its upper edge. */

@@ -277,6 +277,18 @@ function sayRubOut({ to, from, names }: SaidAct): string {
   return from === "cap/top" ? "Rub out the slanted line." : "Rub out the plumb line below the shoulder.";
 }
 
+/** A line that is ruled or curved through its marks: an edge, the legs of a dart, a swung edge, or one that is never cut. */
+function sayLine(act: SaidAct, edge: NameOfEdge): string {
+  const ruled = act.act === "rule";
+  if (act.line !== null)
+    return `${ruled ? "Rule" : "Curve"} the ${nameCrease(act.line)}${ruled ? "" : ", by its dots"}. Do not cut it.`;
+  if (act.dart !== null) return `Rule the legs of the ${nameDart(act.dart)}. Do not cut them.`;
+  if (ruled) return `Rule the ${edge(act)}.`;
+  return SWUNG.has(act.edge ?? "")
+    ? `Join both rows of dots: the ${nameRing(act.edge ?? "")} and its cutting line.`
+    : `Curve the ${edge(act)}, by its dots.`;
+}
+
 /** One sentence for what is drawn once the tape has gone away. */
 function sayAct(act: SaidAct, edge: NameOfEdge, unit: Unit, tick: Tick): string {
   switch (act.act) {
@@ -289,15 +301,8 @@ function sayAct(act: SaidAct, edge: NameOfEdge, unit: Unit, tick: Tick): string 
     case "double":
       return `Tape doubled down the armhole line: its middle is at ${act.at === null ? "half" : sayTick(act.at, unit, tick)}.`;
     case "rule":
-      if (act.line !== null) return `Rule the ${nameCrease(act.line)}. Do not cut it.`;
-      return act.dart === null
-        ? `Rule the ${edge(act)}.`
-        : `Rule the legs of the ${nameDart(act.dart)}. Do not cut them.`;
     case "curve":
-      if (act.line !== null) return `Curve the ${nameCrease(act.line)}, by its dots. Do not cut it.`;
-      return SWUNG.has(act.edge ?? "")
-        ? `Join both rows of dots: the ${nameRing(act.edge ?? "")} and its cutting line.`
-        : `Curve the ${edge(act)}, by its dots.`;
+      return sayLine(act, edge);
     case "offset":
       return `Chalk the cutting line of the ${edge(act)}.`;
     case "lay-on":
