@@ -36,7 +36,9 @@ async function cutNow(): Promise<string> {
 describe("an armhole measured on the sewn garment", () => {
   it("draws sleeves to the sewn armhole, keeps both takes, and makes the ticks of the sleeve anew", async () => {
     const db = await database();
-    expect(said(await late.trySleeves(id, { armholeFront: "9" }))).toContain("not in the shop's book");
+    expect(said(await late.tryLate(id, { edge: "armhole", measured: { armholeFront: "9" } }))).toContain(
+      "not in the shop's book",
+    );
     expect(await cutNow()).toBe("");
     const [first] = await listTakes(db, id);
     const steps = (first?.sheet.steps ?? []).filter(({ group }) => group !== "");
@@ -45,15 +47,15 @@ describe("an armhole measured on the sewn garment", () => {
     );
     await keepPlace(id, { stepId: sleeve, ticked: [body, sleeve] });
 
-    expect(said(await late.trySleeves(id, {}))).toContain("Nothing is written");
-    expect(said(await late.trySleeves(id, { armholeFront: "broad" }))).not.toBe("");
-    expect(said(await late.trySleeves(id, { armhole: "3" }))).not.toBe("");
+    expect(said(await late.tryLate(id, { edge: "armhole", measured: {} }))).toContain("Nothing is written");
+    expect(said(await late.tryLate(id, { edge: "armhole", measured: { armholeFront: "broad" } }))).not.toBe("");
+    expect(said(await late.tryLate(id, { edge: "armhole", measured: { armhole: "3" } }))).not.toBe("");
     const measured = { armholeFront: "11", armholeBack: "9" };
-    const tried = await late.trySleeves(id, measured);
+    const tried = await late.tryLate(id, { edge: "armhole", measured: measured });
     expect(tried).toMatchObject({ ok: true, value: { seen: 1, asksCause: true, asksAgain: true } });
     expect(await listTakes(db, id)).toHaveLength(1);
 
-    const keep = (more: object) => late.keepSleeves(id, { measured, seen: 1, ...more });
+    const keep = (more: object) => late.keepLate(id, { edge: "armhole", measured, seen: 1, ...more });
     expect(said(await keep({ cause: "stretched" }))).toContain("measured again first");
     expect(said(await keep({ again: true }))).toContain("Say why");
     expect(said(await keep({ again: true, cause: "stretched" }))).toBe("");
@@ -71,7 +73,7 @@ describe("an armhole measured on the sewn garment", () => {
     // What is cut is not drawn again.
     const cut = takes[1]?.sheet.steps.find(({ phase, group }) => phase === "cut" && group === "sleeve")?.id ?? "";
     await keepPlace(id, { stepId: cut, ticked: [cut] });
-    expect(said(await late.trySleeves(id, measured))).toContain("ticked as cut");
+    expect(said(await late.tryLate(id, { edge: "armhole", measured: measured }))).toContain("ticked as cut");
   });
   it("is not asked where the house draws its sleeves to the chalk: it says which rule", async () => {
     const { order: of } = await loadSheet(id);
@@ -81,7 +83,9 @@ describe("an armhole measured on the sewn garment", () => {
     const decided = { ...seen, rules: { set: "close", armholeSource: "drawn" } };
     expect(said(await order.saveDecisions(id, decided, seen))).toBe("");
     expect(await cutNow()).toBe("");
-    expect(said(await late.trySleeves(id, { armholeFront: "11" }))).toContain("drawn to the chalked armhole");
+    expect(said(await late.tryLate(id, { edge: "armhole", measured: { armholeFront: "11" } }))).toContain(
+      "drawn to the chalked armhole",
+    );
     expect(await listTakes(await database(), id)).toHaveLength(1);
   });
 });

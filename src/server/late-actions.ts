@@ -7,12 +7,15 @@ import {
   asksAgain,
   asksCause,
   type CutSheet,
+  type LateEdge,
   lateCauses,
-  redrawSleeves,
+  lateEdges,
+  lateFields,
+  lateSteps,
+  partAlone,
+  redrawTo,
   type SheetDrawing,
-  sleeveSteps,
-  sleevesAlone,
-  waitsForArmhole,
+  waitsFor,
   withCause,
 } from "@/core/formats";
 import { database, findCutSheet, findProgress, type KeptSheet, keepTake } from "@/db";
@@ -22,9 +25,18 @@ import { type ActionResult, NOT_IN_BOOK, refuseWith } from "./result";
 import { outcomeErrors } from "./sheet-errors";
 
 const typed = v.optional(v.pipe(v.string(), v.trim(), v.maxLength(60)), "");
-const armholeInput = v.strictObject({ armholeFront: typed, armholeBack: typed, armhole: typed });
+const lateInput = v.strictObject({
+  edge: v.picklist(lateEdges),
+  measured: v.strictObject({
+    necklineFront: typed,
+    necklineBack: typed,
+    armholeFront: typed,
+    armholeBack: typed,
+    armhole: typed,
+  }),
+});
 const keepInput = v.strictObject({
-  measured: armholeInput,
+  ...lateInput.entries,
   cause: v.optional(v.picklist(lateCauses)),
   /** That it was measured a second time, where it came out far from what was drawn. */
   again: v.optional(v.boolean(), false),
@@ -32,9 +44,9 @@ const keepInput = v.strictObject({
   seen: v.number(),
 });
 
-/** Sleeves that were drawn to the sewn armhole and are not kept yet. */
+/** What was drawn to a sewn edge and is not kept yet. */
 export interface LateTried {
-  /** The take that they were drawn beside. */
+  /** The take that it was drawn beside. */
   readonly seen: number;
   readonly after: SheetDrawing;
   readonly late: NonNullable<CutSheet["late"]>;
@@ -43,19 +55,31 @@ export interface LateTried {
   readonly asksAgain: boolean;
 }
 
-const SLEEVES_CUT = refuseWith({
-  field: "",
-  message:
-    "The sleeves are ticked as cut, and what is cut is not drawn again. Where they are not, take back the tick at the table; for a new pair from new cloth, take it back as well.",
-});
-const NOTHING = refuseWith({
-  field: "armholeFront",
-  message: "Nothing is written. Measure the front half and the back half of one armhole, or the whole of it.",
-});
-const TAKEN = refuseWith({
-  field: "",
-  message: "Another screen has kept sleeves meanwhile. Look at those first; what you wrote stays here.",
-});
+interface LateSaid {
+  /** What is said where it is ticked as cut already, where nothing is written, and where another screen was first. */
+  readonly cut: string;
+  readonly nothing: { readonly field: string; readonly message: string };
+  readonly taken: string;
+}
+
+const SAID: Readonly<Record<LateEdge, LateSaid>> = {
+  neck: {
+    cut: "The collar is ticked as cut, and what is cut is not drawn again. Where it is not, take back the tick at the table; for a new one from new cloth, take it back as well.",
+    nothing: {
+      field: "necklineFront",
+      message: "Nothing is written. Measure half the front neck and half the back neck.",
+    },
+    taken: "Another screen has kept a collar meanwhile. Look at that first; what you wrote stays here.",
+  },
+  armhole: {
+    cut: "The sleeves are ticked as cut, and what is cut is not drawn again. Where they are not, take back the tick at the table; for a new pair from new cloth, take it back as well.",
+    nothing: {
+      field: "armholeFront",
+      message: "Nothing is written. Measure the front half and the back half of one armhole, or the whole of it.",
+    },
+    taken: "Another screen has kept sleeves meanwhile. Look at those first; what you wrote stays here.",
+  },
+};
 
 const DRAWN_TO_CHALK = refuseWith({
   field: "",
@@ -68,18 +92,25 @@ interface Redrawn {
   readonly sheet: CutSheet;
 }
 
-/** The sleeves of a cut order drawn to what was measured, while they are not cut themselves. */
-async function redraw(orderId: unknown, measured: v.InferOutput<typeof armholeInput>): Promise<ActionResult<Redrawn>> {
+/** What is sewn to an edge of a cut order drawn to what was measured, while it is not cut itself. */
+async function redraw(
+  orderId: unknown,
+  { edge, measured }: v.InferOutput<typeof lateInput>,
+): Promise<ActionResult<Redrawn>> {
   const db = await database();
   const id = readId(orderId) ?? "";
   const kept = await findCutSheet(db, id);
-  if (kept === undefined || !waitsForArmhole(kept.sheet)) return NOT_IN_BOOK;
-  if (kept.sheet.resolved.rules.armholeSource?.value === "drawn") return DRAWN_TO_CHALK;
-  const told = Object.fromEntries(Object.entries(measured).filter(([, text]) => text !== ""));
-  if (Object.keys(told).length === 0) return NOTHING;
+  if (kept === undefined || !waitsFor(kept.sheet, edge)) return NOT_IN_BOOK;
+  if (edge === "armhole" && kept.sheet.resolved.rules.armholeSource?.value === "drawn") return DRAWN_TO_CHALK;
+  const asked = lateFields(kept.sheet, edge);
+  const told = Object.fromEntries(
+    Object.entries(measured).filter(([one, text]) => text !== "" && asked.some((field) => field === one)),
+  );
+  if (Object.keys(told).length === 0) return refuseWith(SAID[edge].nothing);
   const done = new Set((await findProgress(db, id))?.done);
-  if (sleeveSteps(kept.sheet).some((step) => step.phase === "cut" && done.has(step.id))) return SLEEVES_CUT;
-  const outcome = redrawSleeves(kept.sheet, told);
+  if (lateSteps(kept.sheet, edge).some((step) => step.phase === "cut" && done.has(step.id)))
+    return refuseWith({ field: "", message: SAID[edge].cut });
+  const outcome = redrawTo(kept.sheet, edge, told);
   return outcome.kind === "sheet"
     ? { ok: true, value: { kept, sheet: outcome.sheet } }
     : refuseWith(
@@ -87,52 +118,55 @@ async function redraw(orderId: unknown, measured: v.InferOutput<typeof armholeIn
       );
 }
 
-/** Draws the sleeves of a cut order to its armhole as measured, to be looked at. */
-export async function trySleeves(orderId: unknown, input: unknown): Promise<ActionResult<LateTried>> {
-  const parsed = readInput(armholeInput, input);
-  if (!parsed.success) return NOTHING;
+const UNREAD = refuseWith({ field: "", message: "That is no measure of an edge that waits for one." });
+
+/** Draws what is sewn to an edge of a cut order to that edge as measured, to be looked at. */
+export async function tryLate(orderId: unknown, input: unknown): Promise<ActionResult<LateTried>> {
+  const parsed = readInput(lateInput, input);
+  if (!parsed.success) return UNREAD;
+  const { edge } = parsed.output;
   const drawn = await redraw(orderId, parsed.output);
   if (!drawn.ok) return drawn;
   const { kept, sheet } = drawn.value;
-  const after = sleevesAlone(sheet);
   return {
     ok: true,
     value: {
       seen: kept.take,
-      after,
-      late: sheet.late ?? [],
-      // What the sleeves said before they say still; of the halves only what must be done is said again.
+      after: partAlone(sheet, edge),
+      late: (sheet.late ?? []).filter((one) => one.edge === edge),
+      // What it said before it says still; of the halves only what must be done is said again.
       checks: sheet.checks.filter(
         ({ id, text }) => id !== "late-differs" && !kept.sheet.checks.some((before) => before.text === text),
       ),
-      asksCause: asksCause(sheet),
-      asksAgain: asksAgain(sheet),
+      asksCause: asksCause(sheet, edge),
+      asksAgain: asksAgain(sheet, edge),
     },
   };
 }
 
-/** Keeps the sleeves as they are drawn to the sewn armhole, beside those that were drawn before. */
-export async function keepSleeves(orderId: unknown, input: unknown): Promise<ActionResult<null>> {
+/** Keeps what is drawn to the sewn edge, beside what was drawn before. */
+export async function keepLate(orderId: unknown, input: unknown): Promise<ActionResult<null>> {
   const parsed = readInput(keepInput, input);
-  if (!parsed.success) return NOTHING;
-  const { measured, cause, again, seen } = parsed.output;
-  const drawn = await redraw(orderId, measured);
+  if (!parsed.success) return UNREAD;
+  const { edge, measured, cause, again, seen } = parsed.output;
+  const drawn = await redraw(orderId, { edge, measured });
   if (!drawn.ok) return drawn;
   const { kept, sheet } = drawn.value;
-  if (kept.take !== seen) return TAKEN;
+  const taken = refuseWith({ field: "", message: SAID[edge].taken });
+  if (kept.take !== seen) return taken;
   const error = sheet.checks.find(({ level }) => level === "error");
   if (error !== undefined) return refuseWith({ field: "", message: `${error.text} ${error.remedy}` });
-  if (asksAgain(sheet) && !again)
+  if (asksAgain(sheet, edge) && !again)
     return refuseWith({ field: "", message: "So far from what was drawn, it is measured again first." });
-  if (asksCause(sheet) && cause === undefined)
+  if (asksCause(sheet, edge) && cause === undefined)
     return refuseWith({ field: "", message: "Say why it came out so: the sheet keeps it for the next time." });
   const take = {
     orderId: readId(orderId) ?? "",
     after: kept.take,
-    sheet: withCause(sheet, cause),
-    steps: sleeveSteps(kept.sheet).map(({ id }) => id),
+    sheet: withCause(sheet, edge, cause),
+    steps: lateSteps(kept.sheet, edge).map(({ id }) => id),
   };
-  if (!(await keepTake(await database(), randomUUID(), take, new Date().toISOString()))) return TAKEN;
+  if (!(await keepTake(await database(), randomUUID(), take, new Date().toISOString()))) return taken;
   revalidatePath("/", "layout");
   return { ok: true, value: null };
 }

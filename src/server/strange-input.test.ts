@@ -103,8 +103,16 @@ const actions = (): readonly (readonly [string, (...given: unknown[]) => Promise
   ["dropNote", clientActions.dropNote, [NOBODY]],
   ["takeOutClient", clientActions.takeOutClient, [clientId, "somebody else"]],
   ["startOrder", orderActions.startOrder, [clientId, "straight-dress", "2026-12-01"]],
-  ["trySleeves", lateActions.trySleeves, [orderId, { armholeFront: "9", armholeBack: "9 1/4" }]],
-  ["keepSleeves", lateActions.keepSleeves, [orderId, { measured: { armhole: "18" }, seen: 1, cause: "stretched" }]],
+  [
+    "tryLate",
+    lateActions.tryLate,
+    [orderId, { edge: "armhole", measured: { armholeFront: "9", armholeBack: "9 1/4" } }],
+  ],
+  [
+    "keepLate",
+    lateActions.keepLate,
+    [orderId, { edge: "neck", measured: { necklineBack: "3" }, seen: 1, cause: "stretched" }],
+  ],
   ["repeatOrder", orderActions.repeatOrder, [orderId]],
   [
     "saveDecisions",

@@ -20,7 +20,6 @@ export const lineIds = [
   "elbow",
   "wrist",
   "base",
-  "stand",
   "hem",
 ] as const;
 export type LineId = (typeof lineIds)[number];

@@ -5,6 +5,7 @@ import {
   lengthToDepth,
   liesNear,
   movePath,
+  type Path,
   type Point,
   pathLength,
   placeAtLength,
@@ -432,7 +433,7 @@ export class PieceChalk {
   #sayEdge(edge: Edge, chalk: EdgeChalk): void {
     const { id } = edge;
     const through = chalk.through.filter((mark) => this.#liesOn(mark, edge));
-    const act = { kind: "edge", edge: id, curved: !isStraight(chalk.stitch), through } as const;
+    const act = { kind: "edge", edge: id, curved: !this.#isRuled(chalk.stitch, through), through } as const;
     const length = { value: pathLength(chalk.stitch), terms: [] };
     this.#say({ id, act, from: "edge-start", direction: "along", why: chalk.why }, length, through);
     // Where nothing lies beyond the seam, the line that is drawn is the line that is cut.
@@ -450,6 +451,16 @@ export class PieceChalk {
         direction: "outwards",
       },
       { value: chalk.allowance, terms: [] },
+    );
+  }
+
+  /** Whether a line is ruled from mark to mark: straight, or with a mark at each of its corners. */
+  #isRuled({ segments }: Path, through: readonly string[]): boolean {
+    if (segments.some(({ kind }) => kind !== "line")) return false;
+    const corners = segments.slice(0, -1).map(({ to }) => add(to, this.#shift));
+    const places = through.map((id) => this.markAt(id).place.stitch);
+    return corners.every((corner) =>
+      places.some((place) => Math.hypot(place.x - corner.x, place.y - corner.y) < LIES_ON),
     );
   }
 

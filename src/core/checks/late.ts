@@ -7,21 +7,28 @@ const NOTHING = both(0.125, 0.3);
 const SHOWN = both(0.25, 0.6);
 const AGAIN = both(1, 2.5);
 
-function levelOf(off: Inches, metric: boolean): Pick<Finding, "id" | "level"> | null {
+/** How far an edge came out from what was drawn, by what is asked then; null where nothing is said. */
+export function lateLevel(off: Inches, metric: boolean): "shown" | "asks-cause" | "asks-again" | null {
   const by = Math.abs(off) - 1e-9;
   if (by <= pickSystem(NOTHING, metric)) return null;
-  if (by > pickSystem(AGAIN, metric)) return { id: "late-far-off", level: "caution" };
-  return { id: "late-differs", level: by > pickSystem(SHOWN, metric) ? "caution" : "note" };
+  if (by > pickSystem(AGAIN, metric)) return "asks-again";
+  return by > pickSystem(SHOWN, metric) ? "asks-cause" : "shown";
 }
+
+const SAID: Readonly<Record<NonNullable<ReturnType<typeof lateLevel>>, Pick<Finding, "id" | "level">>> = {
+  shown: { id: "late-differs", level: "note" },
+  "asks-cause": { id: "late-differs", level: "caution" },
+  "asks-again": { id: "late-far-off", level: "caution" },
+};
 
 /** What was measured on the sewn garment against what was drawn; and what was measured that nothing here is drawn to. */
 export function findLateProblems(draft: Draft): readonly Finding[] {
   const { late, metric } = draft.given;
   const off = draft.measured.flatMap(({ join, half, drawn, measured }): readonly Finding[] => {
-    const level = levelOf(measured - drawn, metric);
+    const level = lateLevel(measured - drawn, metric);
     return level === null
       ? []
-      : [{ ...level, numbers: { drawn, measured, off: Math.abs(measured - drawn) }, words: { join, half } }];
+      : [{ ...SAID[level], numbers: { drawn, measured, off: Math.abs(measured - drawn) }, words: { join, half } }];
   });
   const used = new Set(draft.measured.flatMap(({ join }) => lateUsed(join, late)));
   const unused = (Object.keys(late) as LateId[])

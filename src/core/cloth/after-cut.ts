@@ -57,13 +57,19 @@ function countedAlong(edge: Edge, { at, counts }: Notch): Inches {
   return counts === "from-end" ? pathLength(edge.stitch) - at : at;
 }
 
-/** A snip goes into the allowance; where that is narrow, chalk. */
-function notchWay({ allowance }: Edge): NotchWay {
-  return allowance <= NARROW + 1e-9 ? "chalk" : "snip";
+/** A snip goes into the allowance; where that is narrow, and on a collar, where it would show, chalk. */
+function notchWay({ role, allowance }: Edge): NotchWay {
+  return role === "collar" || allowance <= NARROW + 1e-9 ? "chalk" : "snip";
 }
 
 /** Where the stitching stops or changes. */
 const STOPS = new Set(["zip-end", "slit-end", "slit-top", "vent-top"]);
+
+/** From which end of its edge a notch is told: a collar's from its centre back, an armhole's from the underarm. */
+function countedFrom({ part }: Piece, { counts }: Notch): "edge-start" | "lower-end" | "centre-back" {
+  if (counts === undefined) return "edge-start";
+  return part === "collar" ? "centre-back" : "lower-end";
+}
 
 function notchSteps(place: StepPlace): readonly TableStep[] {
   const { piece } = place;
@@ -79,7 +85,7 @@ function notchSteps(place: StepPlace): readonly TableStep[] {
       notch: notch.id,
       edge: notch.edge,
       at: centre ? notch.point.y : countedAlong(edge, notch),
-      from: centre ? topOrigin(piece.top) : notch.counts === undefined ? "edge-start" : "lower-end",
+      from: centre ? topOrigin(piece.top) : countedFrom(piece, notch),
       ...(notch.side === undefined ? {} : { side: notch.side }),
       by: notchWay(edge),
       pins: STOPS.has(notch.id),

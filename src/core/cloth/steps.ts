@@ -72,7 +72,7 @@ export type HandAct =
       readonly notch: string;
       readonly edge: string;
       readonly at: Inches;
-      readonly from: TopOrigin | "edge-start" | "lower-end";
+      readonly from: TopOrigin | "edge-start" | "lower-end" | "centre-back";
       /** Which half of a piece on the fold is notched; left out where both are. */
       readonly side?: JoinSide;
       readonly by: NotchWay;

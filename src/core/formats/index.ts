@@ -36,11 +36,15 @@ export { type LateCause, lateCauses } from "./late-cause";
 export {
   asksAgain,
   asksCause,
-  type LateArmhole,
-  redrawSleeves,
-  sleeveSteps,
-  sleevesAlone,
-  waitsForArmhole,
+  drawnLength,
+  type LateEdge,
+  type LateMeasured,
+  lateEdges,
+  lateFields,
+  lateSteps,
+  partAlone,
+  redrawTo,
+  waitsFor,
   withCause,
 } from "./late-sheet";
 export { type ClothQuestion, type LayQuestion, readLayQuestion } from "./lay-question";

@@ -5,10 +5,12 @@ import { withChecks } from "./kept-checks";
 import {
   asksAgain,
   asksCause,
-  redrawSleeves,
-  sleeveSteps,
-  sleevesAlone,
-  waitsForArmhole,
+  drawnLength,
+  lateFields,
+  lateSteps,
+  partAlone,
+  redrawTo,
+  waitsFor,
   withCause,
 } from "./late-sheet";
 
@@ -21,7 +23,7 @@ const capOf = (sheet: CutSheet) => {
 const half = (sheet: CutSheet, of: "front" | "back") => sheet.late?.find((one) => one.half === of);
 
 function redrawn(measured: object, from = frozen): CutSheet {
-  const outcome = redrawSleeves(from, measured);
+  const outcome = redrawTo(from, "armhole", measured);
   if (outcome.kind !== "sheet") throw new Error(JSON.stringify(outcome));
   return outcome.sheet;
 }
@@ -78,7 +80,7 @@ describe("sleeves drawn to the armhole as it was sewn", () => {
     );
     const states = (sheet: CutSheet) => sheet.steps.filter(({ phase }) => phase === "check").map(({ state }) => state);
     expect(states(passed).every((state) => state !== undefined)).toBe(true);
-    const own = new Set(sleeveSteps(frozen).map(({ id }) => id));
+    const own = new Set(lateSteps(frozen, "armhole").map(({ id }) => id));
     const sheet = redrawn({ armholeFront: front + 0.5 }, passed);
     for (const step of sheet.steps.filter(({ phase, id }) => phase === "check" && !own.has(id)))
       expect(step.state).toBe(passed.steps.find(({ id }) => id === step.id)?.state);
@@ -94,28 +96,90 @@ describe("sleeves drawn to the armhole as it was sewn", () => {
     [1.0625, true, true],
   ])("out by %d: the cause is asked %s, to measure again %s", (by, cause, again) => {
     const sheet = redrawn({ armholeFront: front + by });
-    expect([asksCause(sheet), asksAgain(sheet)]).toEqual([cause, again]);
+    expect([asksCause(sheet, "armhole"), asksAgain(sheet, "armhole")]).toEqual([cause, again]);
   });
   it("says why no sleeve can be drawn to it, at what was measured", () => {
-    const outcome = redrawSleeves(frozen, { armhole: 2 });
+    const outcome = redrawTo(frozen, "armhole", { armhole: 2 });
     expect(outcome.kind).toBe("refused");
-    const typed = redrawSleeves(frozen, { armholeFront: "broad" });
+    const typed = redrawTo(frozen, "armhole", { armholeFront: "broad" });
     expect(typed.kind === "errors" && typed.errors[0]?.path).toBe("measuredOnGarment.armholeFront");
   });
   it("keeps the cause with both halves; a sheet that nothing was measured for keeps none", () => {
-    expect(withCause(drawn, "seam-twice").late?.map(({ cause }) => cause)).toEqual(["seam-twice", "seam-twice"]);
-    expect(withCause(frozen, "seam-twice")).toBe(frozen);
+    expect(withCause(drawn, "armhole", "seam-twice").late?.map(({ cause }) => cause)).toEqual([
+      "seam-twice",
+      "seam-twice",
+    ]);
+    expect(withCause(frozen, "armhole", "seam-twice")).toBe(frozen);
     expect(frozen.late).toBeUndefined();
   });
   it("shows the sleeves alone, cuff and placket among them", () => {
-    const alone = sleevesAlone(frozen);
+    const alone = partAlone(frozen, "armhole");
     expect(alone.pieces.map(({ part }) => part)).toEqual(alone.pieces.map(() => "sleeve"));
     expect(alone.pieces.length).toBeGreaterThan(2);
     expect(alone.groups.flatMap(({ pieces }) => pieces).sort()).toEqual(alone.pieces.map(({ id }) => id).sort());
   });
   it("waits for an armhole only where a cap is sewn into one", () => {
-    expect(waitsForArmhole(frozen)).toBe(true);
-    expect(waitsForArmhole(workedSheet("shirt", { choices: { sleeve: "none" } }))).toBe(false);
-    expect(waitsForArmhole(workedSheet("wide-gown"))).toBe(false);
+    expect(waitsFor(frozen, "armhole")).toBe(true);
+    expect(waitsFor(workedSheet("shirt", { choices: { sleeve: "none" } }), "armhole")).toBe(false);
+    expect(waitsFor(workedSheet("wide-gown"), "armhole")).toBe(false);
+  });
+});
+
+describe("a collar drawn to the neck as it was sewn", () => {
+  const neckOf = (sheet: CutSheet) => {
+    const found = sheet.seams.find(({ id }) => id === "collar-neck" || id === "collar-back");
+    if (found === undefined) throw new Error("no collar is sewn");
+    return found;
+  };
+  const toNeck = (measured: object, from = frozen): CutSheet => {
+    const outcome = redrawTo(from, "neck", measured);
+    if (outcome.kind !== "sheet") throw new Error(JSON.stringify(outcome));
+    return outcome.sheet;
+  };
+  const lapel = workedSheet("lapel-dress");
+
+  it("is as long as what was measured, to the centre front; the neck that is drawn stays, and so do the sleeves", () => {
+    const late = toNeck({ necklineFront: 5.5, necklineBack: 3.625 });
+    // Half the finished band, ¾, lies beyond the centre front.
+    expect(neckOf(late).lengthA).toBeCloseTo(5.5 + 3.625 + 0.75, 6);
+    expect(neckOf(late).lengthB).toBe(neckOf(frozen).lengthB);
+    expect(neckOf(late).meets).toBe(true);
+    expect(pieceOf(late, "collar-stand")).not.toEqual(pieceOf(frozen, "collar-stand"));
+    for (const piece of ["bodice-front", "sleeve", "cuff"])
+      expect(pieceOf(late, piece)).toEqual(pieceOf(frozen, piece));
+  });
+  it("both edges are kept, each with its own cause, whichever was measured first", () => {
+    const sleeves = withCause(redrawn({ armholeFront: front + 0.5 }), "armhole", "stretched");
+    const late = withCause(toNeck({ necklineFront: 5.5 }, sleeves), "neck", "cut-on-chalk");
+    expect(late.late?.map(({ edge, cause }) => `${edge} ${cause}`).sort()).toEqual([
+      "armhole stretched",
+      "armhole stretched",
+      "neck cut-on-chalk",
+      "neck cut-on-chalk",
+    ]);
+    // What the armhole came out as is not asked again at the neck.
+    expect(asksCause(toNeck({ necklineBack: neckOf(frozen).lengthB / 3 }, sleeves), "neck")).toBe(true);
+    expect(pieceOf(late, "sleeve")).toEqual(pieceOf(sleeves, "sleeve"));
+  });
+  it("of a notched collar only the back neck is asked: its sewn line is that, its gorge and its facing stay", () => {
+    expect(lateFields(lapel, "neck")).toEqual(["necklineBack"]);
+    expect(lateFields(frozen, "neck")).toEqual(["necklineFront", "necklineBack"]);
+    const late = toNeck({ necklineBack: 3.75 }, lapel);
+    expect(neckOf(late).lengthA).toBeCloseTo(3.75, 6);
+    expect(drawnLength(lapel, "neck")).toBeCloseTo(3.394, 2);
+    expect(late.seams.find(({ id }) => id === "gorge")?.meets).toBe(true);
+    expect(pieceOf(late, "facing-front")).toEqual(pieceOf(lapel, "facing-front"));
+    expect(partAlone(late, "neck").pieces.map(({ id }) => id)).toEqual(["collar", "collar-under"]);
+  });
+  it("waits for a collar that is sewn to the neck: no cape, no collar that stays on its front, no bare neck", () => {
+    const waits = (garment: string, choices: object) => waitsFor(workedSheet(garment, { choices }), "neck");
+    expect([waits("shirt", {}), waits("shirt", { collar: "stand" }), waits("lapel-dress", {})]).toEqual([
+      true,
+      true,
+      true,
+    ]);
+    for (const collar of ["cape", "none"]) expect(waits("straight-dress", { collar }), collar).toBe(false);
+    expect(waits("lapel-dress", { collarCut: "on" })).toBe(false);
+    expect(waits("lapel-dress", { collar: "shawl" })).toBe(false);
   });
 });

@@ -1,3 +1,5 @@
+import type { LateId, PartId } from "../chalk";
+import { lateLevel } from "../checks";
 import { findGarment, keptChoices } from "../garments";
 import type { CutSheet, SheetDrawing, SheetStep } from "./cut-sheet";
 import type { LateCause } from "./late-cause";
@@ -5,18 +7,32 @@ import { makeSheet } from "./make-sheet";
 import type { Order } from "./order";
 import type { SheetOutcome } from "./sheet-outcome";
 
-const armholeIds = ["armholeFront", "armholeBack", "armhole"] as const;
+/** Edges of a sewn garment that something else is drawn to once they were measured. */
+export const lateEdges = ["neck", "armhole"] as const;
+export type LateEdge = (typeof lateEdges)[number];
 
-/** An armhole as it was measured: each half, or one number for the whole; as typed, in the order's unit. */
-export type LateArmhole = { readonly [id in (typeof armholeIds)[number]]?: string | number };
+interface LateOf {
+  readonly ids: readonly LateId[];
+  /** The part that is drawn to it, and the seams by which it is sewn there. */
+  readonly part: PartId;
+  readonly seams: readonly string[];
+}
+
+const LATE: Readonly<Record<LateEdge, LateOf>> = {
+  neck: { ids: ["necklineFront", "necklineBack"], part: "collar", seams: ["collar-neck", "collar-back"] },
+  armhole: { ids: ["armholeFront", "armholeBack", "armhole"], part: "sleeve", seams: ["cap"] },
+};
+
+/** An edge as it was measured: each half, or one number for the whole; as typed, in the order's unit. */
+export type LateMeasured = { readonly [id in LateId]?: string | number };
 
 /**
- * An order that forgets how its armhole was measured before, and knows how it is now. What its sheet was frozen before
+ * An order that forgets how an edge was measured before, and knows how it is now. What its sheet was frozen before
  * garments had it still has not.
  */
-function measuredAnew({ order: frozen, resolved }: CutSheet, measured: LateArmhole): Order {
+function measuredAnew({ order: frozen, resolved }: CutSheet, edge: LateEdge, measured: LateMeasured): Order {
   const { measuredOnGarment = {}, ...order } = frozen;
-  const others = Object.entries(measuredOnGarment).filter(([id]) => !armholeIds.some((one) => one === id));
+  const others = Object.entries(measuredOnGarment).filter(([id]) => !LATE[edge].ids.some((one) => one === id));
   const then = Object.entries(keptChoices(findGarment(order.garment), resolved.choices));
   const without = then.filter(([id]) => resolved.choices[id] === undefined);
   return {
@@ -26,22 +42,44 @@ function measuredAnew({ order: frozen, resolved }: CutSheet, measured: LateArmho
   };
 }
 
-/** The pieces of a sheet that are drawn to its armhole, and the groups that they are folded in. */
-function sleevesOf(sheet: CutSheet): { readonly pieces: ReadonlySet<string>; readonly groups: ReadonlySet<string> } {
-  const pieces = new Set(sheet.pieces.filter(({ part }) => part === "sleeve").map(({ id }) => id));
+interface Drawn {
+  readonly pieces: ReadonlySet<string>;
+  readonly groups: ReadonlySet<string>;
+}
+
+/** The pieces of a sheet that are drawn to an edge, and the groups that they are folded in. */
+function drawnTo(sheet: CutSheet, edge: LateEdge): Drawn {
+  // A lapel's facing is drawn with its front.
+  const own = sheet.pieces.filter(({ id, part }) => part === LATE[edge].part && !id.startsWith("facing-"));
+  const pieces = new Set(own.map(({ id }) => id));
   const groups = sheet.groups.filter((group) => group.pieces.some((id) => pieces.has(id)));
   return { pieces, groups: new Set(groups.map(({ id }) => id)) };
 }
 
-/** The steps of a sheet that make its sleeves. */
-export function sleeveSteps(sheet: CutSheet): readonly SheetStep[] {
-  const { pieces, groups } = sleevesOf(sheet);
+/** The steps of a sheet that make what is drawn to an edge. */
+export function lateSteps(sheet: CutSheet, edge: LateEdge): readonly SheetStep[] {
+  const { pieces, groups } = drawnTo(sheet, edge);
   return sheet.steps.filter(({ piece, group }) => pieces.has(piece) || groups.has(group));
 }
 
-/** Whether a sheet has a sleeve whose cap is sewn into an armhole that can be measured. */
-export function waitsForArmhole(sheet: CutSheet): boolean {
-  return sheet.seams.some(({ id }) => id === "cap");
+function seamTo(sheet: CutSheet, edge: LateEdge): CutSheet["seams"][number] | undefined {
+  return sheet.seams.find(({ id }) => LATE[edge].seams.includes(id));
+}
+
+/** Whether a sheet has a piece that is sewn to an edge which can be measured first. */
+export function waitsFor(sheet: CutSheet, edge: LateEdge): boolean {
+  return seamTo(sheet, edge) !== undefined && drawnTo(sheet, edge).pieces.size > 0;
+}
+
+/** What is measured of an edge for what a sheet draws to it: a notched collar asks for the back alone. */
+export function lateFields(sheet: CutSheet, edge: LateEdge): readonly LateId[] {
+  const { ids } = LATE[edge];
+  return seamTo(sheet, edge)?.id === "collar-back" ? ids.filter((id) => id === "necklineBack") : ids;
+}
+
+/** How long an edge is as a sheet draws it: one whole armhole, or half the neck, or half of it behind. */
+export function drawnLength(sheet: CutSheet, edge: LateEdge): number {
+  return seamTo(sheet, edge)?.lengthB ?? 0;
 }
 
 /** Each row of the new list that is the sleeve's own; for any other the one that was frozen, where it is still there. */
@@ -55,21 +93,23 @@ function keepFrozen<Row extends { readonly id: string }>(
 }
 
 /**
- * Draws the sleeves of a sheet that was cut from to the armhole as it was measured on the sewn garment. Every other piece,
- * its steps and its cloth stay as they were frozen, whatever became of the program since.
+ * Draws what is sewn to an edge, of a sheet that was cut from, to that edge as it was measured on the sewn garment. Every
+ * other piece, its steps and its cloth stay as they were frozen, whatever became of the program since.
  *
- * @returns the sheet with new sleeves, or why none can be drawn to that armhole
+ * @returns the sheet with the new pieces, or why none can be drawn to that edge
  */
-export function redrawSleeves(frozen: CutSheet, measured: LateArmhole): SheetOutcome {
-  const outcome = makeSheet(measuredAnew(frozen, measured));
+export function redrawTo(frozen: CutSheet, edge: LateEdge, measured: LateMeasured): SheetOutcome {
+  const outcome = makeSheet(measuredAnew(frozen, edge, measured));
   if (outcome.kind !== "sheet") return outcome;
   const { sheet } = outcome;
-  const { pieces, groups } = sleevesOf(sheet);
-  const own = new Set(sleeveSteps(sheet).map(({ id }) => id));
+  const { pieces, groups } = drawnTo(sheet, edge);
+  const own = new Set(lateSteps(sheet, edge).map(({ id }) => id));
+  const { late, ...drawn } = sheet;
   return {
     kind: "sheet",
     sheet: {
-      ...sheet,
+      ...drawn,
+      ...(late === undefined ? {} : { late: late.map((one) => (one.edge === edge ? one : causeOf(frozen, one))) }),
       resolved: frozen.resolved,
       cloth: frozen.cloth,
       pieces: keepFrozen(frozen.pieces, sheet.pieces, (piece) => pieces.has(piece.id)),
@@ -86,25 +126,38 @@ export function redrawSleeves(frozen: CutSheet, measured: LateArmhole): SheetOut
   };
 }
 
+type Late = NonNullable<CutSheet["late"]>[number];
+
+/** Half an edge with the cause that was kept for it before. */
+function causeOf({ late = [] }: CutSheet, one: Late): Late {
+  const before = late.find(({ edge, half }) => edge === one.edge && half === one.half);
+  return before?.cause === undefined ? one : { ...one, cause: before.cause };
+}
+
+function levels({ late = [], order }: CutSheet, edge: LateEdge): readonly ReturnType<typeof lateLevel>[] {
+  const metric = order.rules?.set === "metric";
+  return late.filter((one) => one.edge === edge).map(({ drawn, measured }) => lateLevel(measured - drawn, metric));
+}
+
 /** Whether a half came out so far from what was drawn that the cause is asked for. */
-export function asksCause({ checks }: Pick<CutSheet, "checks">): boolean {
-  return asksAgain({ checks }) || checks.some(({ id, level }) => id === "late-differs" && level === "caution");
+export function asksCause(sheet: CutSheet, edge: LateEdge): boolean {
+  return levels(sheet, edge).some((level) => level === "asks-cause" || level === "asks-again");
 }
 
 /** Whether a half came out so far that it is measured again before anything is drawn to it. */
-export function asksAgain({ checks }: Pick<CutSheet, "checks">): boolean {
-  return checks.some(({ id }) => id === "late-far-off");
+export function asksAgain(sheet: CutSheet, edge: LateEdge): boolean {
+  return levels(sheet, edge).some((level) => level === "asks-again");
 }
 
-/** A sheet that says why its edges came out as they did. */
-export function withCause(sheet: CutSheet, cause: LateCause | undefined): CutSheet {
+/** A sheet that says why an edge came out as it did. */
+export function withCause(sheet: CutSheet, edge: LateEdge, cause: LateCause | undefined): CutSheet {
   if (cause === undefined || sheet.late === undefined) return sheet;
-  return { ...sheet, late: sheet.late.map((one) => ({ ...one, cause })) };
+  return { ...sheet, late: sheet.late.map((one) => (one.edge === edge ? { ...one, cause } : one)) };
 }
 
-/** The sleeves of a sheet by themselves, to be looked at beside another take of them. */
-export function sleevesAlone(sheet: CutSheet): SheetDrawing {
-  const { pieces, groups } = sleevesOf(sheet);
+/** What is drawn to an edge by itself, to be looked at beside another take of it. */
+export function partAlone(sheet: CutSheet, edge: LateEdge): SheetDrawing {
+  const { pieces, groups } = drawnTo(sheet, edge);
   const { steps: _, placements: __, ...drawing } = sheet;
   return {
     ...drawing,

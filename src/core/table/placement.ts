@@ -27,7 +27,6 @@ export const slots = [
   "elbow",
   "wrist",
   "base",
-  "stand",
   "hem",
   "side-dart",
   "slit",

@@ -27,7 +27,6 @@ const lineSlots: readonly LineId[] = [
   "biceps",
   "elbow",
   "wrist",
-  "stand",
   "base",
   "hem",
 ];

@@ -187,7 +187,7 @@ function atReadings(step: TableStep, piece: Piece, id: string): readonly ExactRe
 
 /** The line that a solved place is read on, and how far it lies off it; null where that is too far. */
 function lineOff(piece: Piece, id: string, down: Inches) {
-  const named = isOnTop(id, down) ? piece.lines[0] : namedLine(piece, id);
+  const named = isOnTop(id, down) ? piece.lines[0] : (namedLine(piece, id) ?? baseOf(piece, id));
   if (named === undefined) return null;
   const line = lineLaid(piece, named);
   const off = markIn(piece, id).place.stitch.y - line.down;
@@ -213,6 +213,11 @@ function atUses(run: ChalkRun, step: TableStep, piece: Piece, down: Inches): rea
     return [{ laying: acrossOn(piece, line.id as Slot, line.id), step, readings: set, acts: [] }];
   const walked = set.slice(0, 1).map((one) => ({ ...one, from: line.id, order: line.down }));
   return [{ laying: walk(piece), step, readings: walked, acts: [] }];
+}
+
+/** The sewn edge of a collar is read on its base line, from which it turns up. */
+function baseOf({ lines }: Piece, mark: string): Piece["lines"][number] | undefined {
+  return mark.startsWith("neck/") ? lines.find(({ id }) => id === "base") : undefined;
 }
 
 /** Marks of a lower part's upper edge, and of a swung shoulder, are read on the top line. */

@@ -4,6 +4,7 @@ const lines = [
   { name: "Guide line", stroke: "var(--color-guide)", width: 1, dash: undefined },
   { name: "Centre line", stroke: "var(--color-guide)", width: 2, dash: "12 4 3 4" },
   { name: "Dart, sewn", stroke: "var(--color-chalk)", width: 2, dash: "1 5" },
+  { name: "Turned or sewn on, never cut", stroke: "var(--color-chalk)", width: 2, dash: "6 4" },
   { name: "The step in hand", stroke: "var(--color-lantern)", width: 5, dash: undefined },
 ] as const;
 

@@ -109,9 +109,12 @@ function Opening({ sheet, half }: { readonly sheet: SheetDrawing; readonly half:
   const neck = half.closesAt ?? Math.min(...(necks.length > 0 ? necks : startOf("waist")));
   const buttons = marks.filter(({ id }) => id.startsWith("centre/button-"));
   const open = pieces.some(({ origin }) => origin !== "fold");
+  // Sleeves may hang lower than the garment.
+  const own = half.pieces.filter(({ id }) => pieces.some((piece) => piece.id === id));
+  const bottom = Math.max(0, ...own.flatMap(({ edges }) => edges.flatMap(({ points }) => points.map(({ y }) => y))));
   return (
     <g stroke="var(--color-chalk)">
-      {open && <path d={`M 0 ${neck} V ${half.bottom}`} strokeWidth={0.14} />}
+      {open && <path d={`M 0 ${neck} V ${bottom}`} strokeWidth={0.14} />}
       {slitEnd !== undefined && <path d={`M 0 ${neck} V ${slitEnd}`} strokeWidth={0.2} />}
       {slitTop !== undefined && <path d={`M 0 ${slitTop} L -0.5 ${half.bottom}`} strokeWidth={0.2} />}
       {zipEnd !== undefined && <path d={`M 0 ${neck} V ${zipEnd}`} strokeWidth={0.5} strokeDasharray="0.2 0.2" />}

@@ -44,12 +44,6 @@ export function rollUp(given: Given, { collarWidth }: CollarForm): Inches {
   return Math.min(most, Math.max(least, collarWidth / 3));
 }
 
-/** The roll on a collar that stays on the front: from the neck point up to its centre back. */
-function rollLine(given: Given, form: CollarForm, { neck, sewn, outer }: BreakPlan): Path {
-  const up = directionFrom(sewn, outer) ?? at(0, -1);
-  return straight(neck, add(sewn, scale(up, rollUp(given, form))));
-}
-
 /** The edge below the break, plumb to where the front ends. */
 function belowBreak(edge: Path, endDown: Inches): Path {
   const foot = pathEnd(edge);
@@ -79,7 +73,7 @@ function chalkPlace(
   piece: PieceChalk,
   id: string,
   stitch: Point,
-  why: "lapel-tip" | "break-point" | "collar-notch" | "collar-back" | "shawl-edge",
+  why: "lapel-tip" | "break-point" | "collar-notch" | "collar-back" | "shawl-edge" | "roll-line",
 ): void {
   const fromEdge = stitch.x < -1 / 64;
   piece.at({
@@ -90,6 +84,14 @@ function chalkPlace(
     ...(fromEdge ? { from: "cloth-edge" as const } : {}),
     why,
   });
+}
+
+/** The roll on a collar that stays on the front: from the neck point up to its centre back. */
+function chalkRoll(piece: PieceChalk, form: CollarForm, { neck, sewn, outer }: BreakPlan): void {
+  const up = directionFrom(sewn, outer) ?? at(0, -1);
+  const end = add(sewn, scale(up, rollUp(piece.given, form)));
+  chalkPlace(piece, "collar/roll", end, "roll-line");
+  piece.crease({ id: "roll", path: straight(neck, end), through: ["top/neck", "collar/roll"], why: "roll-line" });
 }
 
 function chalkNeckPoint(piece: PieceChalk, { terms }: FrontFacts, plan: BreakPlan): void {
@@ -208,7 +210,7 @@ function lapelFront(given: Given, form: CollarForm, facts: FrontFacts, plan: Lap
     chalkNeck: (piece) => (on ? chalkOn(piece, plan, facts) : chalkApart(piece, plan, facts)),
     chalkLines: (piece) => {
       chalkBreak(piece, plan);
-      if (on) piece.crease({ id: "roll", path: rollLine(given, form, plan), through: ["top/neck"], why: "roll-line" });
+      if (on) chalkRoll(piece, form, plan);
     },
   };
 }
@@ -223,7 +225,7 @@ function shawlFront(given: Given, form: CollarForm, facts: FrontFacts, plan: Sha
     chalkNeck: (piece) => chalkShawlNeck(piece, plan, facts),
     chalkLines: (piece) => {
       chalkBreak(piece, plan);
-      piece.crease({ id: "roll", path: rollLine(given, form, plan), through: ["top/neck"], why: "roll-line" });
+      chalkRoll(piece, form, plan);
     },
   };
 }

@@ -80,6 +80,7 @@ function chalkUpper(sheet: Sheet, form: CollarForm, plan: LapelPlan, shape: Notc
       { id: "neck/shoulder", place: at(back, 0), why: "collar-base" },
       { id: "collar/notch", place: own(plan.collarTip), why: "collar-notch" },
       { id: "gorge/notch", place: own(plan.notch), why: "collar-notch" },
+      { id: "collar/roll", place: at(0, rollUp(given, form)), why: "roll-line" },
       { id: "gorge/depth", place: pathEndOfLevel(gorge), why: "gorge" },
     ],
     edges: [
@@ -91,7 +92,12 @@ function chalkUpper(sheet: Sheet, form: CollarForm, plan: LapelPlan, shape: Notc
     ],
   });
   const roll = straight(at(back, 0), at(0, rollUp(given, form)));
-  piece.crease({ id: "roll", path: mapPath(roll, downFrom(high)), through: ["neck/shoulder"], why: "roll-line" });
+  piece.crease({
+    id: "roll",
+    path: mapPath(roll, downFrom(high)),
+    through: ["neck/shoulder", "collar/roll"],
+    why: "roll-line",
+  });
   return piece;
 }
 
@@ -161,7 +167,7 @@ export function chalkNotched(sheet: Sheet, form: CollarForm, drawn: FrontFacts, 
   const plan = planLapel(given, form, facts);
   const shape = shapeNotched(given, form, plan, facts);
   const piece = chalkUpper(sheet, form, plan, shape);
-  piece.notchAt("shoulder", "neck", 0, { counts: "from-start" });
+  piece.notchAt("shoulder", "neck", 0, { counts: "from-end" });
   chalkUnder(sheet, shape);
   sheet.seam({ id: "gorge", a: ["collar/gorge"], b: open.rows.front, ease: { least: 0, most: 0 } });
   const more = open.off.back;

@@ -157,10 +157,10 @@ export function chalkStand(sheet: Sheet, form: CollarForm, neck: CollarNeck, ope
         { id: "neck/shoulder", place: at(neck.back, 0), why: "collar-base" },
         { id: "neck/front", place: end, why: "collar-rise" },
         { id: "top/front", place: corner, why: "collar-top" },
-        { id: "top/shoulder", place: at(neck.back, height), why: "collar-top" },
+        { id: "upper/shoulder", place: at(neck.back, height), why: "collar-top" },
       ],
       edges: [
-        { id: "top", path: upper, through: ["top/shoulder", "top/front"], why: "collar-top" },
+        { id: "top", path: upper, through: ["upper/shoulder", "top/front"], why: "collar-top" },
         { id: "front", path: down, through: ["top/front", "neck/front"], why: "collar-front" },
         {
           id: "neck",
@@ -248,10 +248,10 @@ function chalkShirtStand(sheet: Sheet, { standHeight }: CollarForm, neck: Collar
       { id: "neck/front", place: front, why: "collar-rise" },
       ...(neck.tab === 0 ? [] : [{ id: "neck/overlap", place: overlap, why: "collar-end" } as const]),
       { id: "top/front", place: top, why: "collar-top" },
-      { id: "top/shoulder", place: at(neck.back, standHeight), why: "collar-top" },
+      { id: "upper/shoulder", place: at(neck.back, standHeight), why: "collar-top" },
     ],
     edges: [
-      { id: "top", path: block.top, through: ["top/shoulder", "top/front"], why: "collar-top" },
+      { id: "top", path: block.top, through: ["upper/shoulder", "top/front"], why: "collar-top" },
       { id: "end", path: reversePath(end), through: ["top/front", "neck/overlap"], why: "collar-end" },
       {
         id: "neck",

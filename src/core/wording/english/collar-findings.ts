@@ -32,7 +32,7 @@ export const collarFindings = {
     remedy: "Lay the cut collar on at half a right angle to the grain and chalk round it; mind which half is which.",
   }),
   "collar-cut-on": () => ({
-    text: "The collar stays on the front: its halves are joined at the centre back, then sewn to the back neck.",
+    text: "The collar stays on the front: its halves are joined at the centre back, then sewn to the back neck. A notch is cut straight across first, and cut out once it is sewn.",
     remedy: "Stay the inner corner at the neck point, and snip into it to a thread before it is sewn.",
   }),
   "cape-line-later": ({ say }) => ({

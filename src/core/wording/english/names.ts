@@ -14,7 +14,6 @@ export const lineNames: Readonly<Record<LineId, string>> = {
   elbow: "elbow line",
   wrist: "wrist line",
   base: "base line",
-  stand: "stand line",
   hem: "hem line",
 };
 
@@ -199,6 +198,7 @@ const markNames: Readonly<Record<string, string>> = {
   "neck/front": "centre front of the sewn edge",
   "neck/overlap": "end of the overlap",
   "top/front": "front of the upper edge",
+  "upper/shoulder": "upper edge above the shoulder",
   "stand/front": "front of the stand line",
   "outer/point": "point of the collar",
   "waist/break": "break",
@@ -206,6 +206,7 @@ const markNames: Readonly<Record<string, string>> = {
   "gorge/depth": "gorge at the centre front",
   "gorge/tip": "tip of the lapel",
   "gorge/notch": "notch on the gorge",
+  "collar/roll": "roll at the centre back",
   "collar/notch": "front corner of the collar",
   "collar/back-inner": "centre back of the collar, sewn edge",
   "collar/back-outer": "centre back of the collar, outer edge",

@@ -81,7 +81,6 @@ const slotNames: Readonly<Record<Slot, string>> = {
   elbow: "Across the elbow line",
   wrist: "Across the wrist line",
   base: "Across the base line",
-  stand: "Across the stand line",
   hem: "Across the hem line",
   "side-dart": "Bust dart on the side",
   slit: "Slit",

@@ -103,7 +103,7 @@ function sayChalk(act: ChalkAct, step: TableStep, say: (length: Inches) => strin
     case "crease":
       return {
         title: capital(nameCrease(act.crease)),
-        text: `Chalk ${act.curved ? "a curve" : "a straight line"} through ${nameList(act.through.map(nameMark))}, ${reading} long. Do not cut it.`,
+        text: `Chalk ${act.curved ? "a curve" : "a straight line"} through ${nameList(act.through.map(nameMark))}${act.through.length > 1 ? "" : ", square to the fold"}, ${reading} long. Do not cut it.`,
       };
     case "move-out":
       return {
@@ -420,6 +420,7 @@ function sayNotchPlace(
   step: TableStep,
   say: (length: Inches) => string,
 ): string {
+  if (act.from === "centre-back") return `On the ${nameEdge(act.edge)}, ${say(act.at)} from the centre back`;
   if (act.from === "lower-end")
     return `On the ${nameEdge(act.edge)}, ${say(act.at)} up from the underarm${sayHalf(act, step)}`;
   if (act.from !== "edge-start") return `On the ${nameEdge(act.edge)}, ${say(act.at)} down ${originNames[act.from]}`;

@@ -1,52 +1,68 @@
 import type { Metadata } from "next";
 import Link from "next/link";
 import { notFound } from "next/navigation";
-import { sleevesAlone, waitsForArmhole } from "@/core/formats";
+import { drawnLength, lateEdges, lateFields, partAlone, waitsFor } from "@/core/formats";
 import { nameGarment } from "@/core/garments";
 import { sayDate } from "@/core/wording";
 import { loadTakes } from "@/server/load";
 import { Fractions } from "@/ui/reading/fractions";
-import { LateArmhole } from "@/ui/sheet/late-armhole";
+import { type LateField, LateMeasure } from "@/ui/sheet/late-measure";
 import { causeNames, sayHalf } from "@/ui/sheet/say-late";
 import { PageHead } from "@/ui/shell/page-head";
 
-export const metadata: Metadata = { title: "Armhole as sewn" };
+export const metadata: Metadata = { title: "As sewn" };
 export const dynamic = "force-dynamic";
 
-/** The armhole as the garment has it, measured before the sleeves are cut; every earlier take stays to be read. */
-export default async function LatePage({ params }: { readonly params: Promise<{ id: string }> }) {
+const TITLES = { neck: "Neck as sewn", armhole: "Armhole as sewn" } as const;
+const BEFORE = { neck: "measured before the collar is cut", armhole: "measured before the sleeves are cut" } as const;
+
+interface LatePageProps {
+  readonly params: Promise<{ id: string }>;
+  readonly searchParams: Promise<{ edge?: string | string[] }>;
+}
+
+/** An edge as the garment has it, measured before what is sewn to it is cut; every earlier take stays to be read. */
+export default async function LatePage({ params, searchParams }: LatePageProps) {
   const { order, client, takes } = await loadTakes((await params).id);
+  const { edge: asked } = await searchParams;
   const newest = takes.at(-1);
-  if (newest === undefined || !waitsForArmhole(newest.sheet)) notFound();
+  const edge = lateEdges.find((one) => one === (asked ?? "armhole"));
+  if (newest === undefined || edge === undefined || !waitsFor(newest.sheet, edge)) notFound();
   const { sheet } = newest;
+  const earlier = takes.flatMap(({ take, frozenAt, sheet: { late = [], unit } }) => {
+    const own = late.filter((one) => one.edge === edge);
+    return own.length === 0 ? [] : [{ take, frozenAt, own, unit }];
+  });
   return (
     <>
       <PageHead
-        title={`Armhole as sewn: ${nameGarment(order)} for ${client.name}`}
-        about={`No. ${order.number} · measured before the sleeves are cut`}
+        title={`${TITLES[edge]}: ${nameGarment(order)} for ${client.name}`}
+        about={`No. ${order.number} · ${BEFORE[edge]}`}
       >
         <Link href={`/orders/${order.id}/sheet`} className="button" prefetch={false}>
           Cut sheet
         </Link>
       </PageHead>
       <main className="flex flex-col gap-3 p-3 lg:h-[calc(100dvh-72px)] lg:min-h-[640px]">
-        {takes.length > 1 && (
+        {earlier.length > 0 && (
           <ul className="slip space-y-1 p-3" aria-label="Measured before">
-            {takes.slice(1).map(({ take, frozenAt, sheet: { late = [], unit } }) => (
+            {earlier.map(({ take, frozenAt, own, unit }) => (
               <li key={take}>
                 <strong>{sayDate(frozenAt)}</strong> ·{" "}
-                <Fractions text={late.map((one) => sayHalf(one, unit)).join(" · ")} />
-                {late[0]?.cause !== undefined && ` · ${causeNames.find(({ id }) => id === late[0]?.cause)?.label}`}
+                <Fractions text={own.map((one) => sayHalf(one, unit)).join(" · ")} />
+                {own[0]?.cause !== undefined && ` · ${causeNames.find(({ id }) => id === own[0]?.cause)?.label}`}
               </li>
             ))}
           </ul>
         )}
         <div className="min-h-0 flex-1">
-          <LateArmhole
-            key={newest.take}
+          <LateMeasure
+            key={`${edge}-${newest.take}`}
             orderId={order.id}
-            before={sleevesAlone(sheet)}
-            round={sheet.seams.find(({ id }) => id === "cap")?.lengthB ?? 0}
+            edge={edge}
+            asked={lateFields(sheet, edge) as readonly LateField[]}
+            before={partAlone(sheet, edge)}
+            length={drawnLength(sheet, edge)}
           />
         </div>
       </main>

@@ -1,6 +1,6 @@
 import type { Metadata } from "next";
 import Link from "next/link";
-import { waitsForArmhole } from "@/core/formats";
+import { waitsFor } from "@/core/formats";
 import { sayDate } from "@/core/wording";
 import { loadSheet } from "@/server/load";
 import { nameSet } from "@/server/order-document";
@@ -33,7 +33,12 @@ export default async function SheetPage({ params }: { readonly params: Promise<{
             Cloth
           </Link>
         )}
-        {frozenAt !== null && drawn !== null && waitsForArmhole(drawn) && (
+        {frozenAt !== null && drawn !== null && waitsFor(drawn, "neck") && (
+          <Link href={`/orders/${order.id}/late?edge=neck`} className="button" prefetch={false}>
+            Neck as sewn
+          </Link>
+        )}
+        {frozenAt !== null && drawn !== null && waitsFor(drawn, "armhole") && (
           <Link href={`/orders/${order.id}/late`} className="button" prefetch={false}>
             Armhole as sewn
           </Link>

@@ -3,9 +3,9 @@
 import Link from "next/link";
 import { useRouter } from "next/navigation";
 import { type FormEvent, useState } from "react";
-import type { SheetDrawing } from "@/core/formats";
+import type { LateEdge, SheetDrawing } from "@/core/formats";
 import { formatLength, parseLength, type Unit } from "@/core/length";
-import { keepSleeves, type LateTried, trySleeves } from "@/server/late-actions";
+import { keepLate, type LateTried, tryLate } from "@/server/late-actions";
 import { SideBySide } from "@/ui/compare/side-by-side";
 import { Fractions } from "@/ui/reading/fractions";
 import { Reading } from "@/ui/reading/reading";
@@ -13,15 +13,40 @@ import { askShop } from "@/ui/shell/ask-shop";
 import { ChoicePills } from "@/ui/shell/choice-pills";
 import { causeNames, sayHalf } from "./say-late";
 
-const fields = [
-  { id: "armholeFront", label: "Front, half", how: "shoulder to side seam" },
-  { id: "armholeBack", label: "Back, half", how: "shoulder to side seam" },
-  { id: "armhole", label: "Or the whole of it", how: "once round, shared as drawn" },
-] as const;
+const fields = {
+  necklineFront: { label: "Front, half", how: "shoulder seam to centre front" },
+  necklineBack: { label: "Back, half", how: "shoulder seam to centre back" },
+  armholeFront: { label: "Front, half", how: "shoulder to side seam" },
+  armholeBack: { label: "Back, half", how: "shoulder to side seam" },
+  armhole: { label: "Or the whole of it", how: "once round, shared as drawn" },
+} as const;
 
-type Typed = Readonly<Record<(typeof fields)[number]["id"], string>>;
+export type LateField = keyof typeof fields;
+type Typed = Readonly<Record<LateField, string>>;
 
-const NONE: Typed = { armholeFront: "", armholeBack: "", armhole: "" };
+const NONE: Typed = { necklineFront: "", necklineBack: "", armholeFront: "", armholeBack: "", armhole: "" };
+
+/** What is said of an edge, and of what is drawn to it. */
+const said = {
+  neck: {
+    title: "The neck, as it is sewn",
+    how: "When the shoulders are sewn, bands and facings folded in: the work flat, folded at its centre, the tape on its edge along the stitching. Every number is a half.",
+    drawn: "a half",
+    draw: "Draw the collar to it",
+    keep: "Keep this collar",
+    now: "The collar as it is drawn now. What moves is shown here before anything is kept.",
+    still: "Nothing moves: the collar fits what was measured.",
+  },
+  armhole: {
+    title: "One armhole, as it is sewn",
+    how: "When the shoulders are sewn, and the sides unless the sleeve is set in flat: the work flat, folded at its centre, the tape on its edge along the stitching. Where left and right differ, write the mean.",
+    drawn: "round",
+    draw: "Draw the sleeves to it",
+    keep: "Keep these sleeves",
+    now: "The sleeves as they are drawn now. What moves is shown here before anything is kept.",
+    still: "Nothing moves: the sleeves fit what was measured.",
+  },
+} as const satisfies Record<LateEdge, object>;
 
 interface FieldProps {
   readonly id: keyof Typed;
@@ -55,15 +80,18 @@ function Field({ id, label, how, unit, typed, onType }: FieldProps) {
   );
 }
 
-interface LateArmholeProps {
+interface LateMeasureProps {
   readonly orderId: string;
-  /** The sleeves as they were drawn last. */
+  readonly edge: LateEdge;
+  /** What is asked of it. */
+  readonly asked: readonly LateField[];
+  /** What is sewn to it, as it was drawn last. */
   readonly before: SheetDrawing;
-  /** One whole sewn armhole as it is drawn, in inches. */
-  readonly round: number;
+  /** The sewn edge as it is drawn, in inches: once round an armhole, half a neck. */
+  readonly length: number;
 }
 
-/** What is asked before sleeves are kept that came out far from what was drawn. */
+/** What is asked before something is kept that came out far from what was drawn. */
 function Asked({
   tried,
   cause,
@@ -120,14 +148,15 @@ function Differences({ tried }: { readonly tried: LateTried }) {
   );
 }
 
-/** The armhole as the garment has it: sleeves drawn to that, looked at beside the earlier ones, and kept. */
-export function LateArmhole({ orderId, before, round }: LateArmholeProps) {
+/** An edge as the garment has it: what is sewn to it drawn to that, looked at beside the earlier take, and kept. */
+export function LateMeasure({ orderId, edge, asked, before, length }: LateMeasureProps) {
+  const words = said[edge];
   const router = useRouter();
   const [typed, setTyped] = useState<Typed>(NONE);
   const [tried, setTried] = useState<LateTried | null>(null);
   const [cause, setCause] = useState("");
   const [again, setAgain] = useState(false);
-  const [said, setSaid] = useState<string | null>(null);
+  const [wrong, setWrong] = useState<string | null>(null);
   const { unit } = before;
   const type = (id: keyof Typed, text: string) => {
     setTyped((old) => ({ ...old, [id]: text }));
@@ -136,17 +165,17 @@ export function LateArmhole({ orderId, before, round }: LateArmholeProps) {
   };
   const draw = async (event: FormEvent) => {
     event.preventDefault();
-    const { said: wrong, value } = await askShop(() => trySleeves(orderId, typed));
-    setSaid(wrong);
+    const { said: no, value } = await askShop(() => tryLate(orderId, { edge, measured: typed }));
+    setWrong(no);
     setTried(value);
     setAgain(false);
   };
   const keep = async () => {
     if (tried === null) return;
-    const told = { measured: typed, again, seen: tried.seen, ...(cause === "" ? {} : { cause }) };
-    const { said: wrong } = await askShop(() => keepSleeves(orderId, told));
-    setSaid(wrong);
-    if (wrong !== null) return;
+    const told = { edge, measured: typed, again, seen: tried.seen, ...(cause === "" ? {} : { cause }) };
+    const { said: no } = await askShop(() => keepLate(orderId, told));
+    setWrong(no);
+    if (no !== null) return;
     setTyped(NONE);
     setTried(null);
     router.refresh();
@@ -154,34 +183,31 @@ export function LateArmhole({ orderId, before, round }: LateArmholeProps) {
   return (
     <div className="grid gap-3 lg:h-full lg:min-h-0 lg:grid-cols-[380px_1fr]">
       <form className="slip space-y-4 overflow-y-auto p-4" onSubmit={draw}>
-        <h2 className="text-lg">One armhole, as it is sewn</h2>
-        <p>
-          When the shoulders are sewn, and the sides unless the sleeve is set in flat: the work flat, folded at its
-          centre, the tape on its edge along the stitching. Where left and right differ, write the mean.
-        </p>
+        <h2 className="text-lg">{words.title}</h2>
+        <p>{words.how}</p>
         <p className="font-semibold">
-          Drawn <Reading value={round} unit={unit} withUnit /> round.
+          Drawn <Reading value={length} unit={unit} withUnit /> {words.drawn}.
         </p>
         <div className="grid grid-cols-2 gap-3">
-          {fields.map((field) => (
-            <Field key={field.id} {...field} unit={unit} typed={typed[field.id]} onType={type} />
+          {asked.map((id) => (
+            <Field key={id} id={id} {...fields[id]} unit={unit} typed={typed[id]} onType={type} />
           ))}
         </div>
-        {said !== null && (
+        {wrong !== null && (
           <p role="alert" className="font-semibold text-wrong">
-            <Fractions text={said} />
+            <Fractions text={wrong} />
           </p>
         )}
         {tried === null ? (
           <button type="submit" className="button button-next">
-            Draw the sleeves to it
+            {words.draw}
           </button>
         ) : (
           <>
             <Differences tried={tried} />
             <Asked tried={tried} cause={cause} again={again} onCause={setCause} onAgain={setAgain} />
             <button type="button" className="button button-next" onClick={keep}>
-              Keep these sleeves
+              {words.keep}
             </button>
           </>
         )}
@@ -195,11 +221,7 @@ export function LateArmhole({ orderId, before, round }: LateArmholeProps) {
         <SideBySide
           before={before}
           after={{ kind: "sheet", sheet: tried?.after ?? before }}
-          whenStill={
-            tried === null
-              ? "The sleeves as they are drawn now. What moves is shown here before anything is kept."
-              : "Nothing moves: the sleeves fit what was measured."
-          }
+          whenStill={tried === null ? words.now : words.still}
         />
       </div>
     </div>
