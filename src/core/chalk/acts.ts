@@ -42,6 +42,7 @@ export const chalkActs: Readonly<Record<ChalkAct["kind"], ActKind>> = {
   along: act("other", "marks", false, true),
   edge: act("other", "stitch", false, false),
   round: act("other", "cut", false, false),
+  inside: act("other", "cut", false, true),
   beside: act("other", "cut", false, true),
   dart: act("other", "dart", false, false),
   crease: act("other", "dart", false, false),

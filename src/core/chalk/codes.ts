@@ -147,6 +147,11 @@ export const termCodes = [
   "neck-seam-inside",
   "room-for-the-collar",
   "room-for-the-lapel",
+  "bones-on-a-panel-seam",
+  "bones-on-a-side",
+  "buttons-in-pairs",
+  "button-on-the-stand",
+  "pocket-placed",
   "yoke-take-out",
   "yoke-take-out-given-back",
   "yoke-take-out-given-back-outside",
@@ -251,6 +256,12 @@ export const pieceNames = [
   "collar-fall",
   "cape",
   "lapel-facing",
+  "pocket",
+  "pocket-flap",
+  "pocket-bag",
+  "tie-belt",
+  "lining",
+  "stay",
 ] as const;
 
 export type PieceName = (typeof pieceNames)[number];

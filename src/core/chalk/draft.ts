@@ -216,6 +216,8 @@ export type ChalkAct =
   | { readonly kind: "edge"; readonly edge: string; readonly curved: boolean; readonly through: readonly string[] }
   /** The cutting line of an edge, chalked round pieces that are cut already and laid on; its seam lies so far inside. */
   | { readonly kind: "round"; readonly edge: string; readonly pieces: readonly string[]; readonly seam: Inches }
+  /** A cutting line so far inside that of another piece which is cut already and laid on; outside it where less than none. */
+  | { readonly kind: "inside"; readonly edge: string; readonly piece: string; readonly by: Inches }
   /** An edge without a seam, chalked so far inside the cutting line of another, all along it. */
   | { readonly kind: "beside"; readonly edge: string; readonly of: string; readonly by: Inches }
   | {
@@ -355,7 +357,13 @@ export type StepReason =
   | "cape-edge"
   | "cape-seam"
   | "lapel-facing"
-  | "neck-cut-on-chalk";
+  | "neck-cut-on-chalk"
+  | "pocket-place"
+  | "lining-same"
+  | "lining-hem"
+  | "lining-underarm"
+  | "lining-neck"
+  | "stay-net";
 
 /** The cloths that a garment may be cut from, each on its own width. */
 export const clothIds = ["main", "contrast", "lining", "stay"] as const;
@@ -532,9 +540,20 @@ export interface Remark {
     | "under-collar-bias"
     | "collar-cut-on"
     | "cape-line-later"
-    | "neck-cut-on-chalk";
+    | "neck-cut-on-chalk"
+    | "front-lap"
+    | "pocket-pleat"
+    | "pocket-side-narrow"
+    | "cups-padded"
+    | "button-pairs"
+    | "lining-pleats"
+    | "lining-neck"
+    | "lining-hangs"
+    | "stay-layers";
   readonly piece: string;
   readonly numbers: Readonly<Record<string, Inches>>;
+  /** Codes that its sentence needs beside its numbers. */
+  readonly words?: Readonly<Record<string, string>>;
   readonly cure?: Cure;
 }
 

@@ -146,6 +146,8 @@ function moveAct(act: ChalkAct, by: Mover): ChalkAct {
       return { ...act, along: by.length(act.along) };
     case "round":
       return { ...act, seam: by.length(act.seam) };
+    case "inside":
+      return { ...act, by: by.length(act.by) };
     case "beside":
       return { ...act, by: by.length(act.by) };
     case "swing":

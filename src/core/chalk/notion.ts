@@ -1,7 +1,7 @@
 import type { Term } from "./term";
 
 /** What is bought beside the cloth (craft: making, notions). */
-export const notionIds = ["buttons", "elastic"] as const;
+export const notionIds = ["buttons", "elastic", "boning"] as const;
 export type NotionId = (typeof notionIds)[number];
 
 /** Something to buy or lay out, with the sum that it comes from. */

@@ -62,6 +62,7 @@ export const refusalCodes = [
   "lapel-too-narrow",
   "lapel-over-armhole",
   "cape-below-bust",
+  "pocket-misplaced",
   "outline-crosses-itself",
 ] as const;
 

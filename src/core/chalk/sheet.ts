@@ -175,6 +175,26 @@ export class Sheet {
     }
   }
 
+  /** Pieces of earlier parts, as they lie and move no more. */
+  get pieces(): readonly Piece[] {
+    return this.#settled;
+  }
+
+  /** Strips that earlier parts added. */
+  get strips(): readonly Piece[] {
+    return this.#strips;
+  }
+
+  /** Sets a notch on an edge of a piece of an earlier part. @param at along the drawn edge from its start */
+  notchOn(pieceId: string, edgeId: string, id: string, at: Inches): void {
+    const index = this.#settled.findIndex((piece) => piece.id === pieceId);
+    const piece = this.#settled[index];
+    const edge = piece?.edges.find((one) => one.id === edgeId);
+    if (piece === undefined || edge === undefined) return;
+    const notch = { id, edge: edgeId, at, point: placeAtLength(edge.stitch, at).point };
+    this.#settled[index] = { ...piece, notches: [...piece.notches, notch] };
+  }
+
   /** Chalks a line on a piece of an earlier part, through places of it: where something is sewn on. */
   creaseOn(pieceId: string, crease: Crease, marks: readonly Mark[], why: StepReason): void {
     const index = this.#settled.findIndex(({ id }) => id === pieceId);

@@ -49,6 +49,7 @@ const LOOKED_AT: ReadonlySet<Remark["id"]> = new Set([
   "collar-chokes",
   "collar-stands-off",
   "outer-edge-short",
+  "pocket-side-narrow",
 ]);
 
 function remarkLevel(id: Remark["id"]): Finding["level"] {

@@ -15,6 +15,7 @@ export function countNotions(draft: Draft): readonly Notion[] {
   const all: Readonly<Record<NotionId, readonly Term[]>> = {
     buttons: [...markedButtons(draft), ...told("buttons")],
     elastic: told("elastic"),
+    boning: told("boning"),
   };
   return notionIds.flatMap((id): readonly Notion[] => {
     if (all[id].length === 0) return [];

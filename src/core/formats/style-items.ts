@@ -17,9 +17,19 @@ export interface StyleItem {
 const CHOICES: Readonly<Record<StyleItemId, readonly string[]>> = {
   "neck-front": ["frontNeck", "frontNeckDepth", "neckWidth"],
   "neck-back": ["backNeck", "backNeckDepth"],
-  opening: ["opening", "zipEnd", "bandWidth", "overlapWidth"],
+  opening: ["opening", "zipEnd", "bandWidth", "overlapWidth", "frontLap"],
   shoulders: ["sleeve", "sleeveEnd", "sleeveCuff", "armholeFinish", "shoulderTrim", "shoulderTakeOut"],
-  collar: [],
+  collar: [
+    "collar",
+    "standHeight",
+    "fallWidth",
+    "lapelWidth",
+    "breakAt",
+    "shawlWidth",
+    "collarWidth",
+    "capeDepth",
+    "neckFinish",
+  ],
   "shaping-front": ["panel", "frontWaistDart", "bustDart", "skirtDarts"],
   "shaping-back": ["backPanel", "backWaistDart", "backYoke"],
   waist: [
@@ -52,8 +62,8 @@ const CHOICES: Readonly<Record<StyleItemId, readonly string[]>> = {
     "mermaidOut",
   ],
   slit: ["slitLength", "slitFinish", "slitEnd", "hemSlit", "hemSlitAt", "hemSlitTop"],
-  pockets: [],
-  trim: [],
+  pockets: ["pocket", "pocketFlap"],
+  trim: ["tieBelt", "boning", "padding", "buttonPairs", "lining"],
 };
 
 /** What only a body has: a skirt alone is not held against it. */
@@ -71,14 +81,14 @@ const NOTHING: Readonly<Record<StyleItemId, string>> = {
   "neck-back": "as drawn",
   opening: "none",
   shoulders: "as measured, no sleeve",
-  collar: "none yet",
+  collar: "none",
   "shaping-front": "none",
   "shaping-back": "none",
   waist: "as measured",
   hem: "as drawn",
   slit: "none",
-  pockets: "none yet",
-  trim: "none yet",
+  pockets: "none",
+  trim: "none",
 };
 
 /** A length of several, a ratio, a flag or a length, with what it is of. */

@@ -1,5 +1,5 @@
 import type { MeasurementId } from "../body";
-import type { ChoiceDefinitions, ChoiceValues } from "../chalk";
+import type { ChoiceDefinitions, ChoiceValues, Sheet } from "../chalk";
 import {
   type BodyStyle,
   bodyNeeds,
@@ -10,6 +10,10 @@ import {
   collarRules,
   finishChoices,
   finishesEdges,
+  hasInside,
+  hasTrim,
+  insideChoices,
+  insideRules,
   lowerStripOffers,
   offer,
   room,
@@ -23,6 +27,7 @@ import {
   sleeveKind,
   sleeveNeeds,
   sleeveRules,
+  trimChoices,
 } from "../parts";
 import type { GarmentRules } from "../rules";
 import { ofCloth } from "./choice-parts";
@@ -70,6 +75,7 @@ export function bodyGarment({
         ...bodyRules(style),
         ...sleeveRules,
         ...collarRules,
+        ...insideRules,
         ...(usual === undefined ? [] : skirtUnderBodyRules),
       ]),
     ],
@@ -86,6 +92,8 @@ export function bodyGarment({
       ...(hanging(choices) === null ? [] : (["skirt"] as const)),
       ...(sleeved(choices) === null ? [] : (["sleeve"] as const)),
       ...(collared(choices) === null ? [] : (["collar"] as const)),
+      ...(hasTrim(choices) ? (["trim"] as const) : []),
+      ...(hasInside(choices) ? (["inside"] as const) : []),
       ...(finishesEdges(choices) ? (["finish"] as const) : []),
     ],
     recipe: (sheet) => {
@@ -95,18 +103,32 @@ export function bodyGarment({
       const finished = finishesEdges(choices);
       const kind = collared(choices);
       const chosen = kind === null ? null : room("collar").chooseCollar(sheet.given, kind);
-      const edges = finished || arm !== null || chosen !== null;
+      const trimmed = hasTrim(choices);
+      const edges = finished || arm !== null || chosen !== null || trimmed;
       const leaves = { waist: skirt !== null, edges, neck: chosen?.demand ?? null };
       sheet.part("body", () => room("body").chalkBody(sheet, style, leaves));
       if (style.lower !== undefined && sheet.isOpen("lower-edge")) room("body").chalkLowerStrip(sheet, style.lower);
       if (skirt !== null) room("skirt").chalkSkirtUnderBody(sheet, skirt);
-      if (!edges) return;
-      const [neck, armhole] = [sheet.take("neck"), sheet.take("armhole")];
-      if (arm !== null) room("sleeve").chalkSleeve(sheet, arm, armhole);
-      chosen?.chalk(sheet, neck, armhole);
-      if (finished) room("finish").chalkFinish(sheet, neck, armhole);
+      if (edges) chalkEdges(sheet, { arm, chosen, finished, trimmed });
+      if (hasInside(choices)) room("inside").chalkInside(sheet);
     },
   };
+}
+
+/** What is sewn to the neck and the armholes of a body, or finishes them. */
+interface EdgesOf {
+  readonly arm: SleeveKind | null;
+  readonly chosen: ReturnType<ReturnType<typeof room<"collar">>["chooseCollar"]> | null;
+  readonly finished: boolean;
+  readonly trimmed: boolean;
+}
+
+function chalkEdges(sheet: Sheet, { arm, chosen, finished, trimmed }: EdgesOf): void {
+  const [neck, armhole] = [sheet.take("neck"), sheet.take("armhole")];
+  if (arm !== null) room("sleeve").chalkSleeve(sheet, arm, armhole);
+  chosen?.chalk(sheet, neck, armhole);
+  if (finished) room("finish").chalkFinish(sheet, neck, armhole);
+  if (trimmed) room("trim").chalkTrim(sheet, neck, armhole);
 }
 
 /** What a body asks, then how its edges end, then what hangs from it; how it is cut comes last, as it is made. */
@@ -122,10 +144,23 @@ function choicesOf(
     ...Object.entries({ ...sleeveChoices, sleeve: { ...sleeveChoices.sleeve, default: sleeve } }),
     ...Object.entries({ ...collarChoices, collar: { ...collarChoices.collar, default: collar } }),
     ...Object.entries(finishChoices),
+    ...Object.entries(trimOf(style)),
+    ...Object.entries(insideChoices),
     ...Object.entries(style.lower === undefined ? {} : lowerStripOffers[style.lower]),
     ...(usual === undefined
       ? []
       : Object.entries({ ...skirtUnderBody, skirt: { ...skirtUnderBody.skirt, default: usual } })),
     ...own.filter(([id]) => ofCloth.has(id)),
   ]);
+}
+
+const IN_PANELS: ReadonlySet<string> = new Set(["boning", "padding", "buttonPairs"]);
+
+/** What may be put on a body: bones and cups want panels, which way fronts lap is asked where they may. */
+function trimOf({ offers, fixed = {} }: BodyStyle): ChoiceDefinitions {
+  const panels = offers.panel !== undefined || fixed.panel !== undefined;
+  const { frontLap, ...rest } = trimChoices;
+  const { when: _, ...always } = frontLap;
+  const laps = offers.opening !== undefined ? { frontLap } : fixed.opening === undefined ? {} : { frontLap: always };
+  return Object.fromEntries(Object.entries({ ...laps, ...rest }).filter(([id]) => panels || !IN_PANELS.has(id)));
 }

@@ -37,6 +37,19 @@ export function planSkirtButtons(above: Inches | null, hemDown: Inches, metric: 
   return evenly(first, pitch, hemDown - pickSystem(ABOVE_SKIRT_HEM, metric));
 }
 
+/** With a button on the stand the row begins one pitch below its seam, and falls on the bust line as well. */
+function belowStand(
+  neckDown: Inches,
+  bustDown: Inches,
+  last: Inches,
+  pick: (length: typeof USUAL_PITCH) => Inches,
+): ButtonPlan {
+  const span = bustDown - neckDown;
+  const spaces = Math.max(1, Math.round(span / pick(USUAL_PITCH)));
+  const pitch = span <= pick(LEAST_PITCH) ? pick(USUAL_PITCH) : Math.min(pick(MOST_PITCH), span / spaces);
+  return evenly(Math.max(neckDown + pitch, bustDown - (spaces - 1) * pitch), pitch, last);
+}
+
 /**
  * Even spaces from the neck with one buttonhole on the bust line, so that the front does not gape there, and none
  * through the hem or a waist seam (craft: front bands and button stands).
@@ -45,9 +58,10 @@ export function planButtons(
   neckDown: Inches,
   bustDown: Inches,
   endDown: Inches,
-  { metric, end }: { readonly metric: boolean; readonly end: keyof typeof ABOVE_END },
+  { metric, end, stand }: { readonly metric: boolean; readonly end: keyof typeof ABOVE_END; readonly stand: boolean },
 ): ButtonPlan {
   const pick = (length: typeof USUAL_PITCH) => pickSystem(length, metric);
+  if (stand) return belowStand(neckDown, bustDown, endDown - pick(ABOVE_END[end]), pick);
   const first = neckDown + pick(BELOW_NECK);
   const last = endDown - pick(ABOVE_END[end]);
   const span = bustDown - first;

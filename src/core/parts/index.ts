@@ -6,6 +6,7 @@ export { lowerStripOffers } from "./body/lower-strip-choices";
 export { type CollarKind, collarChoices, collarKind, collarKinds, collarRules, neckForCollar } from "./collar";
 export { finishChoices, finishesEdges } from "./finish/finish-choices";
 export { grownChoices, grownNeeds, grownRules } from "./grown";
+export { hasInside, insideChoices, insideRules } from "./inside/inside-choices";
 export { offerFrom } from "./offers";
 export type { RoomId } from "./room-ids";
 export {
@@ -22,3 +23,4 @@ export {
 } from "./skirt";
 export { type SleeveKind, sleeveChoices, sleeveKind, sleeveKinds, sleeveNeeds, sleeveRules } from "./sleeve";
 export { tableChoices } from "./table-choices";
+export { hasTrim, trimChoices } from "./trim/trim-choices";

@@ -12,6 +12,8 @@ const bring: Bring = {
   sleeve: () => import("./sleeve/sleeve-room"),
   collar: () => import("./collar/collar-room"),
   grown: () => import("./grown/grown-room"),
+  trim: () => import("./trim/trim-room"),
+  inside: () => import("./inside/inside-room"),
   finish: () => import("./finish/finish-room"),
 };
 const here: Kept = {};

@@ -620,6 +620,20 @@ export const rules = {
     sets: lengths(0.5, 0.5, 1),
     why: "Thin enough to turn: corners are cut across and curves notched.",
   },
+  stayLayers: {
+    label: "Layers of stay",
+    place: "collar",
+    options: { "1": "one", "2": "two, where a collar stands by itself" },
+    sets: same("1"),
+    why: "A collar that stands alone takes two; anything else is stiff enough with one.",
+  },
+  stayGrade: {
+    label: "Stay",
+    place: "collar",
+    options: { soft: "soft", stiff: "stiff" },
+    sets: same("soft"),
+    why: "Stiff in collars that stand and in waistbands, soft wherever cloth must fall.",
+  },
   lapelWidthFrom: {
     label: "Lapel width from",
     place: "lapel",

@@ -367,6 +367,16 @@ function besideUse(step: TableStep, { edge, of, by }: Extract<ChalkAct, { kind: 
   };
 }
 
+/** An edge dotted from one that lies on it, cut: inwards or outwards of that. */
+function insideUse(step: TableStep, { edge, piece, by }: Extract<ChalkAct, { kind: "inside" }>): Use {
+  return {
+    laying: laying("beside", "seams", { on: edge }),
+    step,
+    readings: [reading(step, edge, Math.abs(by), "cut", { from: edge, way: by < 0 ? "outwards" : "inwards" })],
+    acts: [thenAct("beside", step.piece, { edge, from: edge, names: [piece], step: step.id })],
+  };
+}
+
 /** What a step that makes marks reads; edges, darts and allowances are placed once their marks are. */
 export function usesOf(run: ChalkRun, step: TableStep): readonly Use[] {
   const act = step.chalk?.act;
@@ -410,6 +420,8 @@ export function usesOf(run: ChalkRun, step: TableStep): readonly Use[] {
       return [splitUse(run, step)];
     case "beside":
       return [besideUse(step, act)];
+    case "inside":
+      return [insideUse(step, act)];
     case "edge":
     case "round":
     case "dart":

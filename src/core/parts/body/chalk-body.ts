@@ -226,7 +226,11 @@ function chalkOpening(
   let buttons: ButtonPlan | null = null;
   if (form.opening === "front-band" || (banded && form.slitLength === 0)) {
     const bust = lines.bust?.value ?? given.measurements.shoulderToBust?.value ?? lines.chest.value + 1;
-    buttons = planButtons(neckDown, bust, edge.start.y, { metric: given.metric, end });
+    buttons = planButtons(neckDown, bust, edge.start.y, {
+      metric: given.metric,
+      end,
+      stand: given.choices.collar === "shirt",
+    });
     chalkButtons(inner, buttons);
   }
   if (banded) chalkSlitBands(sheet, form, slitDepth(edge, form));

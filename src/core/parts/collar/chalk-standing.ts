@@ -230,6 +230,12 @@ export function chalkShirtCollar(sheet: Sheet, form: CollarForm, neck: CollarNec
     promiseNeck(sheet, open, neck, "collar-stand/neck", neck.tab);
     chalkFall(sheet, form, neck, stand);
     sheet.seam({ id: "fall", a: ["collar-fall/neck"], b: ["collar-stand/top"], ease: { least: 0, most: 0 } });
+    if (neck.tab > 0)
+      sheet.notion({
+        id: "buttons",
+        unit: "piece",
+        terms: [{ code: "button-on-the-stand", kind: "style", value: 1, source: "choice:collar" }],
+      });
     remarkLayers(sheet, "collar-fall");
   });
 }

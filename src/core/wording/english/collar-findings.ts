@@ -39,6 +39,42 @@ export const collarFindings = {
     text: `Seams run where the cape is sewn on. Once they are sewn, chalk its line: from ${say("in")} inside the shoulder's tip to ${say("front")} down the centre front and ${say("back")} down the centre back.`,
     remedy: "Lay the finished cape on, shoulder to shoulder: its inner edge is that line.",
   }),
+  "front-lap": ({ finding }) => ({
+    text: `${finding.words?.lap === "left" ? "Left over right: the wearer's left" : "Right over left: the wearer's right"} front lies uppermost and has the buttonholes.`,
+    remedy: "Folded right sides together, mark which layer that is before the pieces are lifted.",
+  }),
+  "pocket-pleat": ({ say }) => ({
+    text: `The box pleat takes ${say("takes")} in all: folded down the middle of the pocket and stitched ${say("stitched")} from its fold, above and below.`,
+    remedy: "Press it flat, then turn the pocket's edges.",
+  }),
+  "pocket-side-narrow": ({ say }) => ({
+    text: `The side seams have ${say("side")}; a pocket's bag wants ${say("wanted")} to be sewn to.`,
+    remedy: "Give the sides more, or sew a strip of cloth to the mouth first.",
+  }),
+  "cups-padded": ({ say }) => ({
+    text: `Pad each cup with a circle ${say("wide")} across about the bust point, on the lining.`,
+    remedy: "Caught at its edge alone, so that nothing shows outside.",
+  }),
+  "button-pairs": ({ say }) => ({
+    text: `Pairs of buttons on both panel seams: an inch below the bust line, on the ribs' line and on the waist line, ${say("beside")} on each side of the seam.`,
+    remedy: "Mark them once the panels are sewn.",
+  }),
+  "lining-pleats": () => ({
+    text: "In the lining darts are soft pleats: folded at the edge, caught in its seam, not sewn to a tip.",
+    remedy: "They give where the outside does not.",
+  }),
+  "lining-neck": () => ({
+    text: "The neck's facing is cut in other pieces than the lining: the lining goes up to the neck itself.",
+    remedy: "Sew it to the facing's inner edge, and trim what lies above.",
+  }),
+  "lining-hangs": () => ({
+    text: "A skirt that hangs in folds is not lined from its own pieces.",
+    remedy: "Line it with a straight skirt of the same length, its hem an inch shorter.",
+  }),
+  "stay-layers": ({ finding }) => ({
+    text: `${finding.numbers.layers === 2 ? "Two layers" : "One layer"} of ${finding.words?.grade === "stiff" ? "stiff" : "soft"} stay, ironed on before the exact cut, never in a dart's intake.`,
+    remedy: "Try it on a scrap first: heat marks some cloth, and the iron burns.",
+  }),
   "neck-cut-on-chalk": ({ say }) => ({
     text: `By house rule the chalked neck is cut: sewn it is ${say("sewn")} round, where the chalk is ${say("chalked")}.`,
     remedy: "Every collar and facing is drawn to the sewn neck.",

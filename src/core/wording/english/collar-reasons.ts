@@ -27,5 +27,11 @@ export const collarReasons = {
   "cape-edge": "As deep behind as past the shoulder; in front it falls apart.",
   "cape-seam": "The cape is sewn on along this line.",
   "lapel-facing": "It shows where the front turns over: longer there by the turn of cloth.",
+  "pocket-place": "The same on both fronts, clear of buttonholes, darts and seams. Not cut.",
+  "lining-same": "As the outside is cut, so that both meet.",
+  "lining-hem": "Cut where the outside is finished, and turned an inch: it hangs an inch above.",
+  "lining-underarm": "A little higher under the arm, where it lies inside the seam.",
+  "lining-neck": "Less what the facing covers, with a seam to be sewn to it.",
+  "stay-net": "Stay ends on the stitching line of every edge that is turned: corners stay thin.",
   "neck-cut-on-chalk": "By house rule the chalked neck is the line to cut.",
 } as const;

@@ -49,6 +49,10 @@ export const collarRefusals = {
     `A lapel ${say("width")} wide does not reach beyond the centre front here: at least ${say("least")} is wanted.`,
   "lapel-over-armhole": ({ say }) =>
     `Turned over, a lapel ${say("width")} wide lies within an inch of the armhole: up to ${say("most")} it does not.`,
+  "pocket-misplaced": ({ say, word }) =>
+    word("of") === "side"
+      ? "The side seam is too short for a pocket's mouth below the waist."
+      : `A pocket ${say("width")} wide, ${say("down")} below the shoulder, would lie ${word("of") === "dart" ? "over a dart" : "over a seam or off the front"}.`,
   "cape-below-bust": ({ say }) =>
     `The cape would be sewn on ${say("depth")} down, below the bust line at ${say("bust")}.`,
 } satisfies Partial<Record<RefusalCode, (spoken: Spoken) => string>>;

@@ -216,6 +216,9 @@ const markNames: Readonly<Record<string, string>> = {
   "cape/front-inner": "cape at the centre front, sewn edge",
   "cape/front-outer": "front corner of the cape",
   "cape/back-inner": "cape at the centre back, sewn edge",
+  "pocket/top": "upper inner corner of the pocket",
+  "pocket/outer": "upper outer corner of the pocket",
+  "pocket/foot": "lower inner corner of the pocket",
   "cape/back-outer": "cape at the centre back, outer edge",
   "yoke/armhole": "yoke line on the armhole",
   "yoke/panel": "take-out on the yoke line",
@@ -246,6 +249,8 @@ const notchNames: Readonly<Record<string, string>> = {
   overlap: "start of the overlap",
   godet: "top of the godet's slot",
   notch: "shoulder notch",
+  "pocket-top": "top of the pocket's mouth",
+  "pocket-end": "end of the pocket's mouth",
   shoulder: "shoulder",
   top: "upper edge",
   front: "centre front",
@@ -292,6 +297,7 @@ export const namePiece = (id: string): string =>
     .replace(/^facing-(waist|armhole)-(front|back)$/, "$2 $1 facing")
     .replace(/^facing-(.+)$/, "$1 facing")
     .replace(/^collar-under$/, "under collar")
+    .replace(/^(lining|stay)-(.+)$/, "$2 $1")
     .replaceAll("-", " ");
 
 /** A piece as it stands in a sentence: `the front`, but `tier 1` and `the end of tier 1`: what is numbered is one of several. */

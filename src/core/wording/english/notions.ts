@@ -9,7 +9,7 @@ interface ToBuy {
   readonly terms: readonly { readonly label: string; readonly value: number }[];
 }
 
-const names: Readonly<Record<NotionId, string>> = { buttons: "Buttons", elastic: "Elastic" };
+const names: Readonly<Record<NotionId, string>> = { buttons: "Buttons", elastic: "Elastic", boning: "Boning" };
 
 /** What is bought of one thing, and what it is the sum of: `Buttons: 9 (marked on the front 6, at the cuffs 2, one to spare 1)`. */
 export function sayNotion({ id, amount, unit, terms }: ToBuy, shop: Unit): string {

@@ -60,6 +60,23 @@ function sayStrip(
   return `Across the cloth from selvedge to selvedge, chalk ${strips} ${say(depth)} deep and ${say(length)} long; seams are in it.`;
 }
 
+/** A line inside a piece, which is chalked and never cut. */
+function sayCrease({ crease, curved, through }: Extract<ChalkAct, { kind: "crease" }>, reading: string): Said {
+  const where = through.length > 1 ? "" : ", square to the fold";
+  return {
+    title: capital(nameCrease(crease)),
+    text: `Chalk ${curved ? "a curve" : "a straight line"} through ${nameList(through.map(nameMark))}${where}, ${reading} long. Do not cut it.`,
+  };
+}
+
+/** A cutting line inside or outside that of a piece which is laid on. */
+function sayInside({ edge, piece, by }: Extract<ChalkAct, { kind: "inside" }>, say: (length: Inches) => string): Said {
+  return {
+    title: capital(nameEdge(edge)),
+    text: `Lay ${thePiece(piece)} on as cut: ${say(Math.abs(by))} ${by < 0 ? "outside" : "inside"} its ${nameEdge(edge)} chalk the line to cut.`,
+  };
+}
+
 /** Sentences for chalk steps; `say` gives a length in the shop's unit. */
 function sayChalk(act: ChalkAct, step: TableStep, say: (length: Inches) => string): Said {
   const chalk = step.chalk;
@@ -101,10 +118,7 @@ function sayChalk(act: ChalkAct, step: TableStep, say: (length: Inches) => strin
         text: `Join ${nameList(act.through.map(nameMark))}. It takes in ${reading} where it is widest. Do not cut it.`,
       };
     case "crease":
-      return {
-        title: capital(nameCrease(act.crease)),
-        text: `Chalk ${act.curved ? "a curve" : "a straight line"} through ${nameList(act.through.map(nameMark))}${act.through.length > 1 ? "" : ", square to the fold"}, ${reading} long. Do not cut it.`,
-      };
+      return sayCrease(act, reading);
     case "move-out":
       return {
         title: "Move the outer panel out",
@@ -165,6 +179,8 @@ function sayChalk(act: ChalkAct, step: TableStep, say: (length: Inches) => strin
         title: capital(nameEdge(act.edge)),
         text: `${say(act.by)} inside the ${nameEdge(act.of)} just chalked, all along it: cut there, and overlocked. It has no seam.`,
       };
+    case "inside":
+      return sayInside(act, say);
     case "allowance":
       return {
         title: `Cutting line, ${nameEdge(act.edge)}`,

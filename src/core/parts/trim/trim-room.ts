@@ -1,0 +1,1 @@
+export { chalkTrim } from "./chalk-trim";
