@@ -1,6 +1,6 @@
 import { describe, expect, it } from "vitest";
 import { makeSheet } from "@/core/formats";
-import { sleeveChoices } from "@/core/parts";
+import { collarChoices, insideChoices, sleeveChoices } from "@/core/parts";
 import type { StoredOrder } from "@/db";
 import { readCardInput } from "./card-input";
 import { decisionsOf } from "./garment-decisions";
@@ -134,14 +134,26 @@ it("offers every choice of a garment and every rule that moves it, with its why"
     "frontNeckDepth",
     "backNeck",
     "backNeckDepth",
+    "builtUpRise",
+    "builtUpDip",
     "opening",
     "zipEnd",
+    "overlapWidth",
     "hemExtra",
     "shorterBy",
     ...Object.keys(sleeveChoices),
+    ...Object.keys(collarChoices),
     "neckFinish",
     "facingDepth",
     "armholeFinish",
+    "frontLap",
+    "pocket",
+    "pocketFlap",
+    "pocketWidth",
+    "pocketHeight",
+    "pocketDown",
+    "tieBelt",
+    ...Object.keys(insideChoices),
     "fold",
     "frontCurves",
     "workingPiece",

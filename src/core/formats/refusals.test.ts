@@ -216,6 +216,10 @@ const wishes: Readonly<Partial<Record<RefusalCode, readonly [Wish, RegExp]>>> = 
     { garment: "straight-dress", choices: { collar: "cape", frontNeckDepth: 13 } },
     /below the bust line/,
   ],
+  "pocket-misplaced": [
+    { garment: "straight-dress", choices: { pocket: "patch", pocketWidth: 9, pocketHeight: 10 } },
+    /A pocket 9 in wide, 7 in below the shoulder, would lie over a seam or off the front/,
+  ],
   "ruche-turns-too-far": [
     { garment: "ruched-skirt", choices: { rucheSpreads: "3; 3; 3; 3; 3" }, card: { bustSpan: 11 } },
     /would turn by 1\d\d° and lie over itself/,

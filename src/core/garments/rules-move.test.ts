@@ -148,6 +148,8 @@ const toldOfSleeves = [
 ];
 /** Rules of necks and collars that are told in collars.test.ts. */
 const toldOfCollars = ["neckLine", "turnOfCloth", "allowance.collar", "lapelWidthFrom"];
+/** Rules of what is inside that are told in whole-garments.test.ts. */
+const toldInside = ["stayLayers", "stayGrade"];
 
 const withRule = (worked: Worked | undefined, id: string, value: unknown): Worked => ({
   ...worked,
@@ -189,6 +191,7 @@ describe("every rule moves the marks that it names", () => {
       ...toldOfSkirts,
       ...toldOfSleeves,
       ...toldOfCollars,
+      ...toldInside,
     ];
     expect(new Set(rows)).toEqual(new Set(ruleIds));
     const used = new Set(garments.flatMap(({ uses }) => uses));
