@@ -1,7 +1,9 @@
 /**
- * Looks for drafts that are not sound, in three ways:
+ * Looks for drafts that are not sound, in four ways:
  *
- * - `npm run sweep [-- BODIES [GARMENT]]`: every garment, and each skirt under it, × three sets × a crowd and the extremes.
+ * - `npm run sweep [-- BODIES [GARMENT]]`: every garment, and each skirt, sleeve and collar of it, × three sets × a crowd and
+ *   the extremes.
+ * - `npm run sweep -- --whole N [--seed S]`: body × skirt × sleeve × collar at random: which cells are full.
  * - `npm run sweep -- --random N [--seed S] [--garment ID]`: random rules, choices, bodies, notes, units and ticks, judged by
  *   an eye of its own; each class of mistake is shown by its smallest order.
  * - `npm run sweep -- --remedies [N] [--seed S]`: follows what refusals offer, and counts how often that draws.
@@ -14,6 +16,7 @@ import { parseArgs, promisify } from "node:util";
 import { build } from "esbuild";
 import { sweepCrowd } from "./sweep/crowd";
 import { sweepRandom } from "./sweep/random-figures";
+import { sweepWhole } from "./sweep/whole-figures";
 
 const run = promisify(execFile);
 
@@ -37,6 +40,7 @@ const { values, positionals } = parseArgs({
   allowPositionals: true,
   options: {
     random: { type: "string" },
+    whole: { type: "string" },
     seed: { type: "string", default: "1" },
     garment: { type: "string", default: "" },
     remedies: { type: "boolean", default: false },
@@ -44,9 +48,13 @@ const { values, positionals } = parseArgs({
 });
 const cores = availableParallelism();
 const [first = "", second] = positionals;
-const sound =
+const ofWhole = () =>
+  inProcesses("scripts/sweep/whole.ts", (draw) =>
+    sweepWhole(draw, { count: Number(values.whole), seed: Number(values.seed), cores }),
+  );
+const ofParts = () =>
   values.random !== undefined || values.remedies
-    ? await inProcesses("scripts/sweep/random.ts", (draw) =>
+    ? inProcesses("scripts/sweep/random.ts", (draw) =>
         sweepRandom(draw, {
           count: Number(values.random ?? (first || 2000)),
           seed: Number(values.seed),
@@ -55,7 +63,8 @@ const sound =
           cores,
         }),
       )
-    : await inProcesses("scripts/sweep/garment.ts", (draw) =>
+    : inProcesses("scripts/sweep/garment.ts", (draw) =>
         sweepCrowd(draw, { bodies: first || "2000", only: second, cores }),
       );
+const sound = await (values.whole === undefined ? ofParts() : ofWhole());
 process.exitCode = sound ? 0 : 1;

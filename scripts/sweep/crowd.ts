@@ -1,5 +1,5 @@
 /**
- * Every garment, as it comes, with each skirt and with each sleeve that it takes, × three sets × a made-up crowd and the extremes: what is
+ * Every garment, as it comes, with each skirt, sleeve and collar that it takes, × three sets × a made-up crowd and the extremes: what is
  * refused and what is found, and how often.
  */
 import { type Garment, garments } from "../../src/core/garments";
@@ -17,13 +17,16 @@ function lines(label: string, counts: Counts, total: number): readonly string[] 
   );
 }
 
+/** What makes a composition none. */
+const EMPTY = ["skirt-opens-not", "collar-on-neck"] as const;
+
 /** A composition that is none, for every body: said at the choice, and no share of what a crowd is refused. */
 const isEmptyCell = ({ refused, bodies, crowd }: SetFigures): boolean =>
-  refused === bodies && crowd["refused skirt-opens-not"] === bodies;
+  refused === bodies && EMPTY.some((code) => crowd[`refused ${code}`] === bodies);
 
-/** A garment as it comes, and with every skirt and every sleeve that may be chosen for it. */
+/** A garment as it comes, and with every skirt, sleeve and collar that may be chosen for it. */
 function wholes({ id, choices }: Garment): readonly Whole[] {
-  const kindsOf = (part: "skirt" | "sleeve"): readonly string[] => {
+  const kindsOf = (part: "skirt" | "sleeve" | "collar"): readonly string[] => {
     const choice = choices[part];
     return choice?.kind === "option" ? Object.keys(choice.options).filter((key) => key !== "none") : [];
   };
@@ -31,14 +34,16 @@ function wholes({ id, choices }: Garment): readonly Whole[] {
     { garment: id },
     ...kindsOf("skirt").map((skirt) => ({ garment: id, skirt })),
     ...kindsOf("sleeve").map((sleeve) => ({ garment: id, sleeve })),
+    ...kindsOf("collar").map((collar) => ({ garment: id, collar })),
   ];
 }
 
-const title = ({ garment, skirt, sleeve }: Whole): string =>
+const title = ({ garment, skirt, sleeve, collar }: Whole): string =>
   [
     garment,
     ...(skirt === undefined ? [] : [`skirt ${skirt}`]),
     ...(sleeve === undefined ? [] : [`sleeve ${sleeve}`]),
+    ...(collar === undefined ? [] : [`collar ${collar}`]),
   ].join(" with ");
 
 function report(garment: string, sets: readonly SetFigures[]): string {
@@ -71,8 +76,8 @@ export async function sweepCrowd(
   const done: SetFigures[] = [];
   const work = async () => {
     for (let whole = waiting.shift(); whole !== undefined; whole = waiting.shift()) {
-      const { garment, skirt = "", sleeve = "" } = whole;
-      const words = [garment, bodies, skirt, sleeve];
+      const { garment, skirt = "", sleeve = "", collar = "" } = whole;
+      const words = [garment, bodies, skirt, sleeve, collar];
       const sets = (await draw(words)) as readonly SetFigures[];
       process.stdout.write(`${report(title(whole), sets)}\n`);
       done.push(...sets);

@@ -11,11 +11,12 @@ const SEED = 20261123;
 /** That a head, hips or both knees do not pass is the truth about a sound draft, and no mistake of it. */
 const TRUE_ERRORS: ReadonlySet<FindingId> = new Set(["head-does-not-pass", "body-does-not-pass", "flare-narrow"]);
 
-/** What is drawn: a garment as it comes, with this skirt under it, or with this sleeve set in. */
+/** What is drawn: a garment as it comes, with this skirt under it, this sleeve set in, or this collar. */
 export interface Whole {
   readonly garment: string;
   readonly skirt?: string | undefined;
   readonly sleeve?: string | undefined;
+  readonly collar?: string | undefined;
 }
 
 /** How often each refusal, caution and error came up. */
@@ -37,12 +38,13 @@ function checkPlaces(draft: Draft): void {
 }
 
 /** What became of one body: codes of its refusals and findings, each with its level first. */
-function drawOne({ garment, skirt, sleeve }: Whole, set: RuleSetId, measurements: Readings): readonly string[] {
+function drawOne({ garment, skirt, sleeve, collar }: Whole, set: RuleSetId, measurements: Readings): readonly string[] {
   const choices = {
     ...(skirt === undefined ? {} : { skirt }),
     // Any skirt hangs from a body that opens behind; where its opening is the garment's own, that stays.
     ...(skirt === undefined || findGarment(garment)?.choices.opening === undefined ? {} : { opening: "back-zip" }),
     ...(sleeve === undefined ? {} : { sleeve }),
+    ...(collar === undefined ? {} : { collar }),
   };
   const read = readOrder({ garment, choices, rules: { set }, client: { card: { measurements } } });
   if (!read.ok) throw new Error(`${garment}, ${set}: ${JSON.stringify(read.issues)}`);
@@ -75,7 +77,7 @@ function sweepSet(whole: Whole, set: RuleSetId, bodies: number): SetFigures {
   };
 }
 
-const [garment = "", bodies = "2000", skirt, sleeve] = process.argv.slice(2);
-const whole = { garment, skirt: skirt || undefined, sleeve: sleeve || undefined };
+const [garment = "", bodies = "2000", skirt, sleeve, collar] = process.argv.slice(2);
+const whole = { garment, skirt: skirt || undefined, sleeve: sleeve || undefined, collar: collar || undefined };
 const figures = (Object.keys(ruleSets) as RuleSetId[]).map((set) => sweepSet(whole, set, Number(bodies)));
 process.stdout.write(JSON.stringify(figures));

@@ -17,7 +17,7 @@ function foldedFront(seen: Seen): number | null {
   const { read, draft } = seen;
   const { choices, metric, rules } = read.given;
   if (choices.waistFinish === "elastic") return null;
-  if (draft.garment === "lapel-dress" || (choices.opening === "front-band" && choices.bandWidth === undefined))
+  if (draft.opening === "overlap" || (choices.opening === "front-band" && choices.bandWidth === undefined))
     return onTick(seen, metric ? 7.5 / 2.54 : 3);
   if (choices.opening !== "front-band") return null;
   return onTick(seen, Number(choices.bandWidth)) * (rules.bandTurn.value === "once" ? 1 : 2);

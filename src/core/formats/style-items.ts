@@ -15,21 +15,11 @@ export interface StyleItem {
 
 /** Which choices speak of each item, the first being the one that leads back to it. */
 const CHOICES: Readonly<Record<StyleItemId, readonly string[]>> = {
-  "neck-front": ["frontNeck", "frontNeckDepth", "neckWidth"],
+  "neck-front": ["frontNeck", "frontNeckDepth", "neckWidth", "neckFinish"],
   "neck-back": ["backNeck", "backNeckDepth"],
   opening: ["opening", "zipEnd", "bandWidth", "overlapWidth", "frontLap"],
   shoulders: ["sleeve", "sleeveEnd", "sleeveCuff", "armholeFinish", "shoulderTrim", "shoulderTakeOut"],
-  collar: [
-    "collar",
-    "standHeight",
-    "fallWidth",
-    "lapelWidth",
-    "breakAt",
-    "shawlWidth",
-    "collarWidth",
-    "capeDepth",
-    "neckFinish",
-  ],
+  collar: ["collar", "standHeight", "fallWidth", "lapelWidth", "breakAt", "shawlWidth", "collarWidth", "capeDepth"],
   "shaping-front": ["panel", "frontWaistDart", "bustDart", "skirtDarts"],
   "shaping-back": ["backPanel", "backWaistDart", "backYoke"],
   waist: [

@@ -7,6 +7,7 @@ import {
   ruleLength,
   type Sheet,
   settleOnTape,
+  type Term,
 } from "../../chalk";
 import {
   add,
@@ -25,7 +26,7 @@ import {
   subtract,
   turnPoint,
 } from "../../geometry";
-import type { Inches } from "../../length";
+import { type Inches, TRUEING_STEP } from "../../length";
 import { rollUp } from "./chalk-lapel-front";
 import type { CollarForm } from "./collar-form";
 import { chalkCollarPiece, downFrom } from "./collar-piece";
@@ -80,7 +81,6 @@ function chalkUpper(sheet: Sheet, form: CollarForm, plan: LapelPlan, shape: Notc
       { id: "neck/shoulder", place: at(back, 0), why: "collar-base" },
       { id: "collar/notch", place: own(plan.collarTip), why: "collar-notch" },
       { id: "gorge/notch", place: own(plan.notch), why: "collar-notch" },
-      { id: "collar/roll", place: at(0, rollUp(given, form)), why: "roll-line" },
       { id: "gorge/depth", place: pathEndOfLevel(gorge), why: "gorge" },
     ],
     edges: [
@@ -91,13 +91,11 @@ function chalkUpper(sheet: Sheet, form: CollarForm, plan: LapelPlan, shape: Notc
       { id: "centre", path: straight(at(0, 0), at(0, width)), through: [] },
     ],
   });
-  const roll = straight(at(back, 0), at(0, rollUp(given, form)));
-  piece.crease({
-    id: "roll",
-    path: mapPath(roll, downFrom(high)),
-    through: ["neck/shoulder", "collar/roll"],
-    why: "roll-line",
-  });
+  const up = rollUp(given, form);
+  const down: Term = { code: "along-the-collar", kind: "drawn", value: high - up, source: "choice:collarWidth" };
+  piece.centreMark("roll", { terms: [down], step: TRUEING_STEP, why: "roll-line" });
+  const roll = mapPath(straight(at(back, 0), at(0, up)), downFrom(high));
+  piece.crease({ id: "roll", path: roll, through: ["neck/shoulder", "centre/roll"], why: "roll-line" });
   return piece;
 }
 

@@ -5,6 +5,8 @@ import { collarKinds, opensForCollar, type SitsOn, sitsOn } from "./collar-kinds
 /** The neck that a collar is drawn to where the garment's own is none for it (craft: bodice, necks with a collar). */
 const NECK_WIDTH = both(3, 7.5);
 const NECK_DEPTH = both(3.5, 9);
+/** A deeper neck is one for no collar at all, as a front that opens down to its waist. */
+const USUAL_DEPTH = [0.5, 8] as const;
 
 type Implied = Readonly<Record<string, ChoiceValue>>;
 
@@ -44,7 +46,7 @@ export function neckForCollar(
   return {
     ...(shape !== undefined && !shapes.includes(String(shape)) ? { frontNeck: shapes[0] ?? "round" } : {}),
     ...(outside("neckWidth", width) ? { neckWidth: pickSystem(NECK_WIDTH, metric) } : {}),
-    ...(outside("frontNeckDepth", frontDepth) ? { frontNeckDepth: pickSystem(NECK_DEPTH, metric) } : {}),
+    ...(outside("frontNeckDepth", frontDepth ?? USUAL_DEPTH) ? { frontNeckDepth: pickSystem(NECK_DEPTH, metric) } : {}),
     ...openingFor(definitions, opens),
   };
 }

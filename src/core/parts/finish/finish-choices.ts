@@ -6,7 +6,7 @@ export const finishChoices = {
   neckFinish: {
     kind: "option",
     label: "Neck edge",
-    options: { none: "Left for a collar", facing: "Faced", binding: "Bound" },
+    options: { none: "Left with its seam", facing: "Faced", binding: "Bound" },
     default: "none",
     when: { collar: ["none", "cape"] },
     why: "A facing is cut as the neck itself and turned inside; a bound neck is cut where it ends, its edge wrapped in bias.",

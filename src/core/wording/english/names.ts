@@ -206,6 +206,7 @@ const markNames: Readonly<Record<string, string>> = {
   "gorge/depth": "gorge at the centre front",
   "gorge/tip": "tip of the lapel",
   "gorge/notch": "notch on the gorge",
+  "centre/roll": "roll at the centre back",
   "collar/roll": "roll at the centre back",
   "collar/notch": "front corner of the collar",
   "collar/back-inner": "centre back of the collar, sewn edge",
