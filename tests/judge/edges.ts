@@ -86,6 +86,12 @@ function sleeveAllowance(seen: Seen, piece: Piece, edge: Edge): number | null {
   return edge.role === "side" && !level ? ruleNumber(seen, "allowance.side") : null;
 }
 
+/** A neck is bound where no collar is sewn round it; a cape lies on the body, and leaves it bare. */
+function isBound({ read }: Seen): boolean {
+  const { collar = "none", neckFinish } = read.given.choices;
+  return neckFinish === "binding" && (collar === "none" || collar === "cape");
+}
+
 /** The allowance that an edge should have, by its role alone; null where the edge is its own cutting line. */
 export function wantedAllowance(seen: Seen, piece: Piece, edge: Edge): number | null {
   const choices = seen.read.given.choices;
@@ -94,7 +100,7 @@ export function wantedAllowance(seen: Seen, piece: Piece, edge: Edge): number | 
   if (piece.half === null || edge.onFold) return null;
   switch (edge.role) {
     case "neck":
-      return boundAllowance(seen, choices.neckFinish === "binding", "allowance.neck");
+      return boundAllowance(seen, isBound(seen), "allowance.neck");
     case "shoulder":
       return ruleNumber(seen, "allowance.shoulder") + choice("shoulderTrim");
     case "armhole":

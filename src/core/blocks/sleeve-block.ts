@@ -88,7 +88,8 @@ export function solveCap(wanted: CapWanted): SolvedCap | NoCap {
 }
 
 /**
- * A solved cap on the tape: its height to a tick, the width solved again for that and set to a tick; one tick over where
+ * A solved cap on the tape: its height to a tick, the width solved again for that and set to a tick (or told, and then the
+ * height gives way); one tick over where
  * the ease would leave its range.
  *
  * @param range how long half the curve may be
@@ -105,6 +106,7 @@ export function capOnTape(
   const first = roundToStep(exact, step);
   const long = capLength(cap, first, wanted.bow);
   const over = long > range.most + 1e-9 ? -step : long < range.least - 1e-9 ? step : 0;
-  const half = wanted.width === null ? first + over : first;
-  return { cap, half, slant: Math.hypot(cap, half) };
+  // A width that was told stays: then the cap is a tick higher or lower.
+  const [height, half] = wanted.width === null ? [cap, first + over] : [cap + over, first];
+  return { cap: height, half, slant: Math.hypot(height, half) };
 }

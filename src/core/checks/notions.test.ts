@@ -7,16 +7,20 @@ const wanted = (garment: string, choices: object = {}, rules: object = {}) =>
 const said = (garment: string, choices: object = {}) => wanted(garment, choices).map((one) => sayNotion(one, "in"));
 
 describe("what is bought beside the cloth", () => {
-  it("a button for every mark, one for each cuff, and one to spare", () => {
+  it("a button for every mark, one for each cuff, one on the stand, and one to spare", () => {
     const sheet = workedSheet("shirt");
     const marks = sheet.pieces.flatMap((piece) => piece.marks).filter(({ id }) => id.includes("button")).length;
     expect(marks).toBeGreaterThan(4);
     expect(said("shirt")).toEqual([
-      `Buttons: ${marks + 3} (marked on the front ${marks}, at the cuffs 2, one to spare 1)`,
+      `Buttons: ${marks + 4} (marked on the front ${marks}, at the cuffs 2, on the collar's stand 1, one to spare 1)`,
     ]);
-    expect(said("shirt", { sleeve: "short" })).toEqual([
-      `Buttons: ${marks + 1} (marked on the front ${marks}, one to spare 1)`,
+    // Without a stand the row starts higher, and has one more.
+    const bare = workedSheet("shirt", { choices: { sleeve: "short", collar: "none" } });
+    const more = bare.pieces.flatMap((piece) => piece.marks).filter(({ id }) => id.includes("button")).length;
+    expect(said("shirt", { sleeve: "short", collar: "none" })).toEqual([
+      `Buttons: ${more + 1} (marked on the front ${more}, one to spare 1)`,
     ]);
+    expect(more).toBeGreaterThan(marks);
   });
   it("buttons of a front that goes on over a skirt, whether they are marked there or told", () => {
     const at = (skirt: string) => {

@@ -93,11 +93,11 @@ const examples: Readonly<Record<string, readonly Row[]>> = {
     ["side-front", "hip/side", 11.5, 26],
     ["side-front", "hem/side", 11.5, 42],
   ],
-  // From 3½ + ¾ = 4¼ two even spaces of 3⅛ reach the bust line at 10½.
+  // From the stand's seam at 3½ two even spaces of 3½ reach the bust line at 10½; the first lies one of them down.
   shirt: [
-    ["bodice-front", "centre/button-1", 0, 4.25],
-    ["bodice-front", "centre/button-2", 0, 7.375],
-    ["bodice-front", "centre/button-3", 0, 10.5],
+    ["bodice-front", "centre/button-1", 0, 7],
+    ["bodice-front", "centre/button-2", 0, 10.5],
+    ["bodice-front", "centre/button-3", 0, 14],
     ["bodice-front", "hem/side", 11.5, 26.5], // hem at 26 + 3, the side raised 2½
   ],
   // Ease 6: 1½ a quarter; 3 below the hip.
