@@ -44,18 +44,19 @@ function timeSheet({ garment, choices }: Timed): number {
   return median(times.slice(100));
 }
 
-/** A sleeve with a cuff, a placket and a pleat; with a skirt of its own darts beneath, the largest whole garment there is. */
+/** A sleeve with a cuff, a placket and a pleat; a skirt of its own darts; a collar on a stand: together the largest whole garment there is. */
 const SLEEVE = { sleeve: "shirt" };
+const COLLAR = { collar: "shirt" };
 const SKIRT = { skirt: "a-line", skirtDarts: "figure" };
 
-/** Every garment, and each that takes a skirt, a sleeve or both with them: the largest drafts there are. */
+/** Every garment, and each that takes a skirt, a sleeve, or all with a collar: the largest drafts there are. */
 const cases = garments.flatMap(({ id, choices }): readonly (Timed & { readonly name: string })[] => [
   { name: id, garment: id, choices: {} },
   ...(choices.skirt === undefined ? [] : [{ name: `${id} with a skirt`, garment: id, choices: SKIRT }]),
   ...(choices.sleeve === undefined ? [] : [{ name: `${id} with a sleeve`, garment: id, choices: SLEEVE }]),
   ...(choices.skirt === undefined || choices.sleeve === undefined
     ? []
-    : [{ name: `${id} with a skirt and a sleeve`, garment: id, choices: { ...SKIRT, ...SLEEVE } }]),
+    : [{ name: `${id} with all`, garment: id, choices: { ...SKIRT, ...SLEEVE, ...COLLAR } }]),
 ]);
 const figures = cases.map(({ name, ...timed }) => ({
   garment: name,
