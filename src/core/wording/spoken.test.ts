@@ -42,6 +42,8 @@ it.each([
   ["Hollow in from the armhole line; the armhole meets it twice.", ["armhole line", "armhole"]],
   ["Sew the darts, then the notches.", ["dart", "notch"]],
   ["Unfold the marking paper.", []],
+  ["On the fall, from the roll line.", ["fall", "roll line"]],
+  ["The back stands away and falls from there.", []],
 ])("finds the craft words of “%s”", (text, words) =>
   expect(findCraftWords(text).map(({ word }) => word)).toEqual(words),
 );
