@@ -84,11 +84,13 @@ export class Sheet {
     }
   }
 
-  /** What was measured is kept beside what was drawn: who sees both learns where the work gives way. */
-  #tellMeasured({ id, length, off }: OpenEdge): void {
+  /** What was measured is kept beside what was drawn, both to the centre: who sees both learns where the work gives way. */
+  #tellMeasured({ id, length, off, neck }: OpenEdge): void {
     if (lateUsed(id, this.given.late).length === 0) return;
-    for (const half of ["front", "back"] as const)
-      this.#measured.push({ join: id, half, drawn: length[half] - off[half], measured: length[half] });
+    for (const half of ["front", "back"] as const) {
+      const measured = length[half] - (half === "front" ? (neck?.beyond ?? 0) : 0);
+      this.#measured.push({ join: id, half, drawn: measured - off[half], measured });
+    }
   }
 
   #inPart(): OpenPart {

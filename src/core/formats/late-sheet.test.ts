@@ -144,6 +144,11 @@ describe("a collar drawn to the neck as it was sewn", () => {
     expect(neckOf(late).lengthA).toBeCloseTo(5.5 + 3.625 + 0.75, 6);
     expect(neckOf(late).lengthB).toBe(neckOf(frozen).lengthB);
     expect(neckOf(late).meets).toBe(true);
+    // Kept as the tape read it: what runs on beyond the centre was not measured.
+    expect(late.late?.map(({ half, measured }) => [half, measured])).toEqual([
+      ["front", 5.5],
+      ["back", 3.625],
+    ]);
     expect(pieceOf(late, "collar-stand")).not.toEqual(pieceOf(frozen, "collar-stand"));
     for (const piece of ["bodice-front", "sleeve", "cuff"])
       expect(pieceOf(late, piece)).toEqual(pieceOf(frozen, piece));

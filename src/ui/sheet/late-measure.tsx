@@ -31,7 +31,7 @@ const said = {
   neck: {
     title: "The neck, as it is sewn",
     how: "When the shoulders are sewn, bands and facings folded in: the work flat, folded at its centre, the tape on its edge along the stitching. Every number is a half.",
-    drawn: "a half",
+    drawn: "a half, out to where the front ends",
     draw: "Draw the collar to it",
     keep: "Keep this collar",
     now: "The collar as it is drawn now. What moves is shown here before anything is kept.",
@@ -186,7 +186,7 @@ export function LateMeasure({ orderId, edge, asked, before, length }: LateMeasur
         <h2 className="text-lg">{words.title}</h2>
         <p>{words.how}</p>
         <p className="font-semibold">
-          Drawn <Reading value={length} unit={unit} withUnit /> {words.drawn}.
+          Drawn <Reading value={length} unit={unit} withUnit /> {asked.length === 1 ? "a half, behind" : words.drawn}.
         </p>
         <div className="grid grid-cols-2 gap-3">
           {asked.map((id) => (
