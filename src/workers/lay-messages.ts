@@ -65,8 +65,6 @@ export type LayReport =
       readonly why: "only-way" | "saves" | "simplest" | null;
       readonly saves: number;
       readonly thumb: RuleOfThumb | null;
-      /** Cloths that the garment is cut from. */
-      readonly cloths: readonly ClothId[];
     }
   | { readonly kind: "widths"; readonly widths: readonly WidthLine[] }
   | { readonly kind: "what-if"; readonly found: WhatIf }

@@ -115,7 +115,6 @@ function tellWays(question: LayQuestion, answers: readonly WayAnswer[], tell: Te
     why: chosen.ok ? chosen.value.why : null,
     saves: chosen.ok ? chosen.value.saves : 0,
     thumb: ruleOfThumb(question.draft),
-    cloths: question.cloths.map(({ id }) => id),
   });
 }
 

@@ -260,8 +260,8 @@ export const pieceNames = [
   "pocket-flap",
   "pocket-bag",
   "tie-belt",
-  "lining",
-  "stay",
 ] as const;
 
-export type PieceName = (typeof pieceNames)[number];
+export type OwnPieceName = (typeof pieceNames)[number];
+/** What a piece is called: by what it is, or, inside the garment, after the piece that it lies in. */
+export type PieceName = OwnPieceName | `${"lining" | "stay"}/${OwnPieceName}`;

@@ -17,6 +17,7 @@ export {
 export {
   type DeclaredCode,
   declaredCodes,
+  type OwnPieceName,
   type PieceName,
   pieceNames,
   type TakeOutCode,

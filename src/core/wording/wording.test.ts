@@ -160,6 +160,10 @@ describe("the words of a sum", () => {
   it.each(pieceNames)("the piece %s has a name to chalk", (name) =>
     expect(wordPieceName(name)).toMatch(/^[A-Z][a-z ,\d]+$/),
   );
+  it("what lies inside is called after the piece that it lies in", () => {
+    expect(wordPieceName("lining/side-front")).toBe("Lining, side front");
+    expect(wordPieceName("stay/collar-fall")).toBe("Stay, collar fall");
+  });
 });
 
 describe("steps", () => {

@@ -1,3 +1,4 @@
+import type { ClothId } from "@/core/chalk";
 import type { SheetDrawing } from "@/core/formats";
 import type { Unit } from "@/core/length";
 import { sayNotion } from "@/core/wording";
@@ -9,15 +10,17 @@ import type { useLay } from "./use-lay";
 
 interface ClothNeededProps {
   readonly lay: ReturnType<typeof useLay>;
+  /** Which cloth: the head's reckoning and what is bought beside it belong to the main one. */
+  readonly of: ClothId;
   readonly sheet: SheetDrawing | null;
   readonly unit: Unit;
   readonly keptState: KeptState;
 }
 
 /** How much to buy, or whether the cloth at hand suffices; what no lay could beat, and the head's own reckoning beside it. */
-export function ClothNeeded({ lay, sheet, unit, keptState }: ClothNeededProps) {
+export function ClothNeeded({ lay, of, sheet, unit, keptState }: ClothNeededProps) {
   const { shown, ways } = lay;
-  const thumb = ways?.thumb ?? null;
+  const thumb = of === "main" ? (ways?.thumb ?? null) : null;
   return (
     <section className="min-h-56 sm:min-h-48 border-b border-card-deep py-2" aria-label="What is needed">
       {shown !== null && (
@@ -58,7 +61,7 @@ export function ClothNeeded({ lay, sheet, unit, keptState }: ClothNeededProps) {
           )}
         </>
       )}
-      {sheet?.notions !== undefined && (
+      {of === "main" && sheet?.notions !== undefined && (
         <ul className="pt-1" aria-label="Beside the cloth">
           {sheet.notions.map((notion) => (
             <li key={notion.id}>

@@ -96,7 +96,7 @@ export function LayView({ orderId, document, taken, ownSets, start }: LayViewPro
     if (before !== null) decide(before);
     setBefore(null);
   };
-  const cloths = lay.ways?.cloths ?? ["main"];
+  const cloths = clothIds.filter((id) => id === "main" || sheet?.pieces.some((piece) => piece.cloth === id));
 
   return (
     <div className="flex flex-col gap-3 p-3 lg:grid lg:h-[calc(100dvh-72px)] lg:min-h-[640px] lg:grid-cols-[1fr_520px]">
@@ -147,7 +147,7 @@ export function LayView({ orderId, document, taken, ownSets, start }: LayViewPro
       {/* biome-ignore lint/a11y/noNoninteractiveTabindex: see above */}
       <section className="slip fold-edge min-h-0 overflow-y-auto px-4 py-2" aria-label="How much cloth" tabIndex={0}>
         <MetDecisions garment={document.garment} met={met} />
-        <ClothNeeded lay={lay} sheet={sheet} unit={unit} keptState={kept} />
+        <ClothNeeded lay={lay} of={cloth} sheet={sheet} unit={unit} keptState={kept} />
         <ClothGiven cloth={decisions.cloth} which={cloth} problems={problems} unit={taken} onTell={tellCloth} />
         <FoldWays lay={lay} way={way} unit={unit} onFold={foldOtherwise} />
         {cloth === "main" && (

@@ -3,6 +3,7 @@ import {
   type ClothId,
   drawOutline,
   type Edge,
+  type OwnPieceName,
   type Piece,
   type PieceName,
   type StepReason,
@@ -25,6 +26,11 @@ export interface Derived {
   readonly of: Piece;
   readonly cut: Piece["cut"];
   readonly edges: readonly DerivedEdge[];
+}
+
+/** A derived piece is called after the piece that it lies in. */
+export function nameAfter(kind: "lining" | "stay", { name }: Piece): PieceName {
+  return `${kind}/${name.split("/").at(-1) as OwnPieceName}`;
 }
 
 function stepOf({ edge, inside, why }: DerivedEdge, of: string): ChalkStep {

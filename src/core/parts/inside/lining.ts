@@ -13,7 +13,7 @@ import {
   straight,
 } from "../../geometry";
 import { both, type Inches, pickSystem } from "../../length";
-import { type DerivedEdge, derivePiece } from "./derive";
+import { type DerivedEdge, derivePiece, nameAfter } from "./derive";
 
 /** The pleat at a centre back that lies on the fold, as it is laid outside the centre line. */
 const PLEAT = both(0.5, 1);
@@ -125,7 +125,14 @@ function lineBody(sheet: Sheet, piece: Piece): boolean {
   const pleat = piece.half === "back" && piece.cut.on === "fold";
   const edges = pleat ? pleated(raised, pick(PLEAT)) : raised;
   sheet.add(
-    derivePiece({ id: `lining-${piece.id}`, name: "lining", cloth: "lining", of: piece, cut: piece.cut, edges }),
+    derivePiece({
+      id: `lining-${piece.id}`,
+      name: nameAfter("lining", piece),
+      cloth: "lining",
+      of: piece,
+      cut: piece.cut,
+      edges,
+    }),
   );
   return less !== null;
 }
@@ -154,7 +161,14 @@ function lineSleeve(sheet: Sheet, piece: Piece): void {
     return { edge: { ...one.edge, stitch }, inside: shorter, why: "lining-hem" };
   });
   sheet.add(
-    derivePiece({ id: `lining-${piece.id}`, name: "lining", cloth: "lining", of: piece, cut: piece.cut, edges }),
+    derivePiece({
+      id: `lining-${piece.id}`,
+      name: nameAfter("lining", piece),
+      cloth: "lining",
+      of: piece,
+      cut: piece.cut,
+      edges,
+    }),
   );
 }
 

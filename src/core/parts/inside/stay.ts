@@ -1,7 +1,7 @@
 import { chalkStrip } from "../../blocks";
 import { onTape, type Piece, ruleValue, type Sheet } from "../../chalk";
 import { both, pickSystem } from "../../length";
-import { type DerivedEdge, derivePiece } from "./derive";
+import { type DerivedEdge, derivePiece, nameAfter } from "./derive";
 
 /** The seam that a strip has round it. */
 const STRIP_SEAM = both(0.5, 1);
@@ -34,7 +34,13 @@ function stayStrip(sheet: Sheet, piece: Piece): void {
   const seam = onTape(sheet.given, pickSystem(STRIP_SEAM, sheet.given.metric));
   const depth = FOLDED.has(piece.id) ? strip.depth / 2 - seam : strip.depth - 2 * seam;
   const copies = piece.cut.copies;
-  const made = chalkStrip({ id: `stay-${piece.id}`, name: "stay", copies, length: strip.length - 2 * seam, depth });
+  const made = chalkStrip({
+    id: `stay-${piece.id}`,
+    name: nameAfter("stay", piece),
+    copies,
+    length: strip.length - 2 * seam,
+    depth,
+  });
   sheet.add({ ...made, cloth: "stay" });
 }
 
@@ -53,7 +59,7 @@ export function chalkStay(sheet: Sheet, bodyStay: boolean): void {
       sheet.add(
         derivePiece({
           id: `stay-${piece.id}`,
-          name: "stay",
+          name: nameAfter("stay", piece),
           cloth: "stay",
           of: piece,
           cut: cutOf(piece),
@@ -65,7 +71,7 @@ export function chalkStay(sheet: Sheet, bodyStay: boolean): void {
     sheet.add(
       derivePiece({
         id: `stay-${piece.id}`,
-        name: "stay",
+        name: nameAfter("stay", piece),
         cloth: "stay",
         of: piece,
         cut: piece.cut,

@@ -1,6 +1,6 @@
 import { measurements } from "../../body";
-import type { DeclaredCode, PieceName, TakeOutCode, Term, TermAbout, TermCode, Turn } from "../../chalk";
-import { formatLength, type Unit } from "../../length";
+import type { DeclaredCode, OwnPieceName, PieceName, TakeOutCode, Term, TermAbout, TermCode, Turn } from "../../chalk";
+import { formatLength, formatLengthWithUnit, type Unit } from "../../length";
 import { ruleDefinition } from "../../rules";
 
 type Say = (about: TermAbout, unit: Unit) => string;
@@ -11,8 +11,8 @@ const terms: Readonly<Record<TermCode, string | Say>> = {
   "collar-height": "Its highest place above the base line",
   "inside-the-neck-point": "Inside the neck point",
   "lapel-as-drawn": "As the lapel is drawn",
-  "bones-on-a-panel-seam": ({ whole = 0 }, unit) => `On a panel seam, two of ${formatLength(whole, unit)}`,
-  "bones-on-a-side": ({ whole = 0 }, unit) => `On a side seam, two of ${formatLength(whole, unit)}`,
+  "bones-on-a-panel-seam": ({ whole = 0 }, unit) => `Two of ${formatLengthWithUnit(whole, unit)} on a panel seam:`,
+  "bones-on-a-side": ({ whole = 0 }, unit) => `Two of ${formatLengthWithUnit(whole, unit)} on a side seam:`,
   "buttons-in-pairs": "In pairs",
   "button-on-the-stand": "On the collar's stand",
   "pocket-placed": "Where the pocket lies",
@@ -217,7 +217,7 @@ export function wordTurnEnd(end: Turn["from"] | Turn["into"]): string {
   return turnEnds[end];
 }
 
-const pieces: Readonly<Record<PieceName, string>> = {
+const pieces: Readonly<Record<OwnPieceName, string>> = {
   front: "Front",
   back: "Back",
   "centre-front": "Centre front",
@@ -275,8 +275,6 @@ const pieces: Readonly<Record<PieceName, string>> = {
   "pocket-flap": "Pocket flap",
   "pocket-bag": "Pocket bag",
   "tie-belt": "Tie belt",
-  lining: "Lining",
-  stay: "Stay",
   "lapel-facing": "Lapel facing",
   ruffle: "Ruffle",
   band: "Gathered band",
@@ -296,5 +294,8 @@ const pieces: Readonly<Record<PieceName, string>> = {
 
 /** What a piece is called, as it is chalked on the cloth. */
 export function wordPieceName(name: PieceName): string {
-  return pieces[name];
+  const own = name.replace(/^(lining|stay)\//, "") as OwnPieceName;
+  const said = pieces[own];
+  if (own === name) return said;
+  return `${name.startsWith("lining/") ? "Lining" : "Stay"}, ${said.toLowerCase()}`;
 }
