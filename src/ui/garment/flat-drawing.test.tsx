@@ -19,6 +19,17 @@ it("shows the buttonholes of a shirt, and none on a dress with a zip", () => {
   expect(holes("straight-dress")).toBe(0);
 });
 
+it("closes a front whose halves stop short of the centre with the band that is sewn on, and no other front", () => {
+  const band = (id: string) => {
+    const drawn = renderToStaticMarkup(<FlatDrawing sheet={workedSheet(id)} />);
+    return [...drawn.matchAll(/<rect x="([-\d.]+)" y="[\d.]+" width="([\d.]+)"/g)].map(([, x, width]) => [x, width]);
+  };
+  // A band of 1½, half of it on either side of the centre.
+  expect(band("shirt-dress")).toEqual([["-0.75", "1.5"]]);
+  expect(band("shirt")).toEqual([]);
+  expect(band("straight-dress")).toEqual([]);
+});
+
 it("shows a faced slit of 4 as a line down the centre from the neck, and none without it", () => {
   const down = (choices: object) => {
     const drawn = renderToStaticMarkup(<FlatDrawing sheet={workedSheet("shift-dress", { choices })} />);

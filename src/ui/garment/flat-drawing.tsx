@@ -112,8 +112,20 @@ function Opening({ sheet, half }: { readonly sheet: SheetDrawing; readonly half:
   // Sleeves may hang lower than the garment.
   const own = half.pieces.filter(({ id }) => pieces.some((piece) => piece.id === id));
   const bottom = Math.max(0, ...own.flatMap(({ edges }) => edges.flatMap(({ points }) => points.map(({ y }) => y))));
+  // Each half stops short of the centre where a band that is sewn on brings it back.
+  const stops = Math.min(...own.flatMap(({ edges }) => edges.flatMap(({ points }) => points.map(({ x }) => x))));
   return (
     <g stroke="var(--color-chalk)">
+      {buttons.length > 0 && stops > 0.1 && (
+        <rect
+          x={-stops}
+          y={neck}
+          width={2 * stops}
+          height={bottom - neck}
+          fill="var(--color-cloth)"
+          strokeWidth={0.14}
+        />
+      )}
       {open && <path d={`M 0 ${neck} V ${bottom}`} strokeWidth={0.14} />}
       {slitEnd !== undefined && <path d={`M 0 ${neck} V ${slitEnd}`} strokeWidth={0.2} />}
       {slitTop !== undefined && <path d={`M 0 ${slitTop} L -0.5 ${half.bottom}`} strokeWidth={0.2} />}
