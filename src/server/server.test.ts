@@ -145,6 +145,7 @@ it("offers every choice of a garment and every rule that moves it, with its why"
     ...Object.keys(collarChoices),
     "neckFinish",
     "facingDepth",
+    "facingWraps",
     "armholeFinish",
     "frontLap",
     "pocket",

@@ -507,6 +507,7 @@ export interface Remark {
     | "cords"
     | "facing-stay"
     | "facing-turned"
+    | "facing-wraps"
     | "binding-neck"
     | "binding-armholes"
     | "binding-both"

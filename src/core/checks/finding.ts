@@ -62,6 +62,7 @@ export const findingIds = [
   "cords",
   "facing-stay",
   "facing-turned",
+  "facing-wraps",
   "binding-neck",
   "binding-armholes",
   "binding-both",

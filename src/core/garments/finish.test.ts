@@ -15,6 +15,17 @@ const ids = (worked: Worked, garment = "straight-dress") => workedSheet(garment,
 const checkIds = (worked: Worked, garment = "straight-dress") =>
   workedSheet(garment, worked).checks.map(({ id }) => id);
 
+it("a facing that wraps the shoulder says what is joined first; its cloth is the same; a bound neck has none", () => {
+  const wraps = (choices: object) => workedSheet("straight-dress", { choices: { facingWraps: true, ...choices } });
+  const plain = workedSheet("straight-dress", { choices: { neckFinish: "facing" } });
+  const wrapped = wraps({ neckFinish: "facing" });
+  const said = ({ checks }: typeof plain) => checks.find(({ id }) => id === "facing-wraps")?.text;
+  expect(said(wrapped)).toBe("Join the front facing to the back one first, at their shoulders.");
+  expect(said(plain)).toBeUndefined();
+  expect(wrapped.pieces).toEqual(plain.pieces);
+  expect(said(wraps({ neckFinish: "binding" }))).toBeUndefined();
+});
+
 describe("an armhole without a sleeve", () => {
   const rules = { armholeDepth: 9 };
   const [sleeved, bare] = [

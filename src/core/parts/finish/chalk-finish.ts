@@ -152,6 +152,7 @@ function chalkFacings(sheet: Sheet, finish: Finish, neck: OpenEdge, armhole: Ope
     if (facesArmhole && !inOne) faceArmhole(faced);
     const piece = facesNeck ? "facing-front-neck" : "facing-armhole-front";
     sheet.remark({ id: "facing-turned", piece, numbers: {} });
+    if (facesNeck && sheet.given.choices.facingWraps === true) sheet.remark({ id: "facing-wraps", piece, numbers: {} });
   });
 }
 

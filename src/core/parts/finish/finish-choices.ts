@@ -19,6 +19,13 @@ export const finishChoices = {
     when: { neckFinish: ["facing"], collar: ["none", "cape"] },
     why: "As deep all round; less turns out again, more shows through.",
   },
+  facingWraps: {
+    kind: "flag",
+    label: "Facing takes the shoulder seam in",
+    default: false,
+    when: { neckFinish: ["facing"], collar: ["none", "cape"] },
+    why: "On loose garments: the shoulder is sewn between body and facing, and no seam is seen inside.",
+  },
   armholeFinish: {
     kind: "option",
     label: "Armhole",

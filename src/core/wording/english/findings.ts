@@ -295,6 +295,11 @@ const findings: Readonly<Record<FindingId, (spoken: Spoken) => FindingWording>> 
     remedy:
       "Snip the seam where it curves, turn the facing in and stitch it to the allowance. An iron burns: try the stay on a scrap first.",
   }),
+  "facing-wraps": () => ({
+    text: "Join the front facing to the back one first, at their shoulders.",
+    remedy:
+      "Sew the body's shoulder seam so that it is caught between body and facing, then the neck; no seam shows inside.",
+  }),
   "binding-neck": ({ say }) => ({
     text: `Chalk lines across the square at 45°, ${say("wide")} apart: joined at 45° they make ${say("neck")} for the neck.`,
     remedy: BOUND,
