@@ -27,9 +27,10 @@ interface TableViewProps {
   readonly start: Progress | null;
 }
 
-/** Whether a group's chalk was measured, or someone let it be cut; sheets of before the check are free. */
+/** Whether a group's chalk was measured, or someone let it be cut; sheets of before the check are free, and a check with nothing to measure. */
 export function isFree(sheet: CutSheet, group: string, done: ReadonlySet<string>): boolean {
-  const checks = sheet.steps.filter((step) => step.phase === "check" && step.group === group);
+  const own = sheet.steps.filter(({ phase, group: of }) => phase === "check" && of === group);
+  const checks = own.filter(({ lengths }) => lengths?.length !== 0);
   return checks.every(({ id }) => done.has(id));
 }
 
