@@ -1,5 +1,6 @@
 import { describe, expect, it } from "vitest";
 import { type CutSheet, checkChalk, readChecked } from "../formats";
+import { garments } from "../garments";
 import { workedSheet } from "../garments/worked-client.test-data";
 import { toleranceOf } from ".";
 
@@ -111,4 +112,46 @@ it.each([
 it.each(["ten", "-3", "0"])("%s is not a length, and the sentence says which one it is about", (typed) => {
   const found = readChecked(typed, "The armhole", "in");
   expect("problem" in found && found.problem).toMatch(/^The armhole /);
+});
+
+describe("what is sewn to a neck", () => {
+  const shown = (garment: string, group: string, choices: object) =>
+    checkOf(workedSheet(garment, { choices }), group).lengths.map(({ name, how, expected }) => [
+      name,
+      how,
+      Math.round(expected * 100) / 100,
+    ]);
+  it("a fall of 2 is measured from corner to corner, on both edges, and at its centre", () => {
+    // Sewn to the stand's upper edge of 7.927; its point lies ½ further out: 8.427. From the centre's top 2 up and about 8.08 out.
+    expect(shown("shirt", "collar-fall", { collar: "shirt" })).toEqual([
+      ["diagonal", "straight", 8.33],
+      ["neck", "along", 7.93],
+      ["outer", "straight", 8.43],
+      ["centre", "straight", 2],
+    ]);
+  });
+  it("a cape by the page's own numbers: inner 7.756 + 9.066, outer 11.625 + 13.495, 3¼ deep", () => {
+    const cape = shown("a-line-dress", "cape", { collar: "cape" });
+    expect(cape.map(([name]) => name)).toEqual(["diagonal", "neck", "outer", "centre"]);
+    for (const [at, wanted] of [16.822, 25.12, 3.25].entries())
+      expect(Math.abs(Number(cape[at + 1]?.[2]) - wanted)).toBeLessThan(1 / 32);
+  });
+  it.each(["turn-down", "stand", "shirt", "lapel", "shawl", "cape"])(
+    "no %s on any garment, with all that lies inside, waits for a check that asks nothing",
+    (collar) => {
+      const inside = { lining: "whole", stay: true, bodyStay: "outside" };
+      const drawn = garments.flatMap(({ id, choices }) => {
+        if (choices.collar === undefined) return [];
+        try {
+          return [workedSheet(id, { choices: { collar, ...inside } })];
+        } catch {
+          // That a garment refuses this collar is told elsewhere.
+          return [];
+        }
+      });
+      expect(drawn.length).toBeGreaterThan(3);
+      const checks = drawn.flatMap(({ steps }) => steps.filter(({ phase }) => phase === "check"));
+      expect(checks.filter(({ lengths }) => (lengths ?? []).length === 0).map(({ id }) => id)).toEqual([]);
+    },
+  );
 });

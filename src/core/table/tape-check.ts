@@ -26,6 +26,7 @@ export const lengthNames = [
   "waist",
   "cap",
   "biceps",
+  "outer",
 ] as const;
 export type LengthName = (typeof lengthNames)[number];
 
@@ -163,6 +164,30 @@ function centreLength(piece: Piece, metric: boolean): CheckLength | null {
   return straightLength(piece, "centre", [innerEnd(neck), innerEnd(bottom)], metric);
 }
 
+/** The edges of a collar or a cape that its lengths are read on: sewn to the neck, beyond it, and at the centre. */
+const COLLAR_EDGES = { neck: ["neck", "inner"], outer: ["outer", "top"], centre: ["centre", "back"] } as const;
+
+function collarEdge({ edges }: Piece, name: keyof typeof COLLAR_EDGES): Edge | undefined {
+  return edges.find(({ id }) => COLLAR_EDGES[name].some((one) => one === id));
+}
+
+/** A collar by its sewn edge, its outer one, its height at the centre, and from there slanting to the sewn edge's other end. */
+function collarLengths(piece: Piece, metric: boolean): readonly CheckLength[] {
+  const [neck, outer, centre] = [collarEdge(piece, "neck"), collarEdge(piece, "outer"), collarEdge(piece, "centre")];
+  if (neck === undefined || outer === undefined || centre === undefined) return [];
+  const ends = ({ stitch }: Edge) => [stitch.start, pathEnd(stitch)] as const;
+  const awayFrom = (edge: Edge) => (point: Point) => ends(edge).every((end) => distance(point, end) > 1 / 64);
+  const foot = ends(neck).find(awayFrom(centre));
+  const top = ends(centre).find(awayFrom(neck));
+  const slant = foot === undefined || top === undefined ? [] : [straightLength(piece, "diagonal", [top, foot], metric)];
+  return [
+    ...slant,
+    edgeLength(piece, "neck", neck, metric),
+    edgeLength(piece, "outer", outer, metric),
+    straightLength(piece, "centre", ends(centre), metric),
+  ];
+}
+
 /** Across the biceps line, from the fold or the cap's top to the underarm. */
 function bicepsLength(piece: Piece, metric: boolean): CheckLength | null {
   const underarm = piece.marks.find(({ id }) => id === "biceps/side")?.place.stitch;
@@ -284,6 +309,7 @@ export function checkLengths(pieces: readonly Piece[], metric: boolean): readonl
   const told = shared === undefined ? pieces : pieces.slice(0, 1);
   return told.flatMap((piece) => {
     if (piece.strip !== null) return stripLengths(piece, metric);
+    if (piece.part === "collar") return collarLengths(piece, metric);
     const draw = drawLengths(piece, metric);
     const own = namesFor(piece).flatMap((name) => draw(name) ?? []);
     const also = shared === undefined || piece !== first ? [] : [drawLengths(shared, metric)("armhole")];

@@ -27,10 +27,9 @@ interface TableViewProps {
   readonly start: Progress | null;
 }
 
-/** Whether a group's chalk was measured, or someone let it be cut; sheets of before the check are free, and a check with nothing to measure. */
+/** Whether a group's chalk was measured, or someone let it be cut; sheets of before the check are free. */
 export function isFree(sheet: CutSheet, group: string, done: ReadonlySet<string>): boolean {
-  const own = sheet.steps.filter(({ phase, group: of }) => phase === "check" && of === group);
-  const checks = own.filter(({ lengths }) => lengths?.length !== 0);
+  const checks = sheet.steps.filter((step) => step.phase === "check" && step.group === group);
   return checks.every(({ id }) => done.has(id));
 }
 

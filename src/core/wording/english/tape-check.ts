@@ -27,6 +27,7 @@ const lengthNames: Readonly<Record<LengthName, string>> = {
   waist: "waist edge",
   cap: "cap",
   biceps: "across the biceps line",
+  outer: "outer edge",
 };
 
 export const nameLength = (name: LengthName): string => lengthNames[name];
