@@ -1,6 +1,6 @@
 import type { Browser } from "playwright-core";
 import { afterAll, beforeAll, expect, it } from "vitest";
-import { findBarriers, openBrowser, openPage, orderPath } from "./browser";
+import { findBarriers, openBrowser, openPage, orderPath, walkTable } from "./browser";
 import { address } from "./shop";
 
 let browser: Browser;
@@ -45,5 +45,19 @@ it("the collar is drawn to the neck as it was sewn: of a lapel the back alone is
   await page.getByRole("radio", { name: "Cut on the chalked line" }).check();
   await page.getByRole("button", { name: "Keep this collar" }).click();
   await page.getByRole("list", { name: "Measured before" }).getByText("Cut on the chalked line").waitFor();
+  expect(wrong).toEqual([]);
+});
+
+it.each([
+  ["Ludo Farthing", "Pocket shirt"],
+  ["Annika Verhoest", "Lapel dress"],
+])("%s's %s is chalked, measured and cut with all its parts, to the last notch", async (client, garment) => {
+  const { page, wrong } = await openPage(browser);
+  const order = await orderPath(page, address, client, garment);
+  await page.goto(`${address}${order}/table`, { waitUntil: "networkidle" });
+  await page.getByRole("heading", { name: /· 1 of/ }).waitFor();
+  const screens = Number(/of (\d+)/.exec(await page.getByRole("heading", { level: 1 }).innerText())?.[1]);
+  await walkTable(page);
+  await page.getByRole("heading", { name: new RegExp(`· ${screens} of ${screens} · done`) }).waitFor();
   expect(wrong).toEqual([]);
 });
