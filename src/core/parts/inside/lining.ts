@@ -112,6 +112,12 @@ function pleated(edges: readonly DerivedEdge[], pleat: Inches): readonly Derived
   });
 }
 
+/** A piece of lining: what its outside is, laid on the lining's own cloth with these edges. */
+function addLining(sheet: Sheet, piece: Piece, edges: readonly DerivedEdge[]): void {
+  const [id, name] = [`lining-${piece.id}`, nameAfter("lining", piece)];
+  sheet.add(derivePiece({ id, name, cloth: "lining", of: piece, cut: piece.cut, edges }));
+}
+
 function lineBody(sheet: Sheet, piece: Piece): boolean {
   const { given } = sheet;
   const pick = (length: typeof PLEAT) => onTape(given, pickSystem(length, given.metric));
@@ -124,16 +130,7 @@ function lineBody(sheet: Sheet, piece: Piece): boolean {
   const raised = sleeved ? raisedUnderarm(less ?? own, "armhole", pick(RAISED.body)) : (less ?? own);
   const pleat = piece.half === "back" && piece.cut.on === "fold";
   const edges = pleat ? pleated(raised, pick(PLEAT)) : raised;
-  sheet.add(
-    derivePiece({
-      id: `lining-${piece.id}`,
-      name: nameAfter("lining", piece),
-      cloth: "lining",
-      of: piece,
-      cut: piece.cut,
-      edges,
-    }),
-  );
+  addLining(sheet, piece, edges);
   return less !== null;
 }
 
@@ -160,16 +157,7 @@ function lineSleeve(sheet: Sheet, piece: Piece): void {
     const stitch = straight(pathEnd(side), centre.start);
     return { edge: { ...one.edge, stitch }, inside: shorter, why: "lining-hem" };
   });
-  sheet.add(
-    derivePiece({
-      id: `lining-${piece.id}`,
-      name: nameAfter("lining", piece),
-      cloth: "lining",
-      of: piece,
-      cut: piece.cut,
-      edges,
-    }),
-  );
+  addLining(sheet, piece, edges);
 }
 
 /** Sleeves whose lining is their own shape; what is spread or gathered is not lined. */

@@ -11,7 +11,16 @@ import {
   ruleLength,
   type Sheet,
 } from "../../chalk";
-import { at, flattenPath, lengthToDepth, type Path, type Point, pathLength, straight } from "../../geometry";
+import {
+  at,
+  distanceOutside,
+  flattenPath,
+  lengthToDepth,
+  type Path,
+  type Point,
+  pathLength,
+  straight,
+} from "../../geometry";
 import { both, type Inches, pickSystem } from "../../length";
 import { certain } from "../../result";
 import type { DecidedAll } from "../offers";
@@ -51,21 +60,12 @@ function corners({ x, y, width, height }: Place): readonly [Point, Point, Point,
   return [at(x, y), at(x + width, y), at(x + width, y + height), at(x, y + height)];
 }
 
-/** Whether a place lies inside an outline, by how often a level line from it crosses it. */
-function isInside({ x, y }: Point, outline: readonly Point[]): boolean {
-  return outline.reduce((inside, from, index) => {
-    const to = outline[(index + 1) % outline.length] as Point;
-    const crosses = from.y > y !== to.y > y && x < ((to.x - from.x) * (y - from.y)) / (to.y - from.y) + from.x;
-    return crosses ? !inside : inside;
-  }, false);
-}
-
 /** What stands in a pocket's way: the end of its piece, or a dart. */
 function inTheWay(piece: Piece, place: Place, clear: Inches): "edge" | "dart" | null {
   const { x, y, width, height } = place;
   const wide: Place = { x, y, width: width + clear, height: height + clear };
   const outline = flattenPath(piece.outline.stitch);
-  if (!corners(wide).every((corner) => isInside(corner, outline))) return "edge";
+  if (!corners(wide).every((corner) => distanceOutside(corner, outline) === 0)) return "edge";
   const near = (point: Point) =>
     point.x > x - clear && point.x < x + width + clear && point.y > y - clear && point.y < y + height + clear;
   return piece.darts.some(({ tip, legs, end }) => [tip, ...legs, ...(end === null ? [] : [end])].some(near))
