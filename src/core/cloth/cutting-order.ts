@@ -76,9 +76,9 @@ function checkStep(place: StepPlace, pieces: readonly Piece[]): TableStep {
   return handStep(place, "check", "check", { kind: "check", pieces: pieces.map(({ id }) => id) });
 }
 
-/** What is chalked round cut pieces, or inside them, has no net lines to measure. */
+/** What is chalked round cut pieces has no net lines to measure. */
 function checkSteps(place: StepPlace, pieces: readonly Piece[]): readonly TableStep[] {
-  const traced = pieces.every(({ steps }) => steps.some(({ act }) => act.kind === "round" || act.kind === "inside"));
+  const traced = pieces.every(({ steps }) => steps.some(({ act }) => act.kind === "round"));
   return traced ? [] : [checkStep(place, pieces)];
 }
 

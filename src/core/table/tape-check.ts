@@ -171,6 +171,13 @@ function collarEdge({ edges }: Piece, name: keyof typeof COLLAR_EDGES): Edge | u
   return edges.find(({ id }) => COLLAR_EDGES[name].some((one) => one === id));
 }
 
+/** A collar, a cape, or the stay that lies in one: nothing but a collar's edges and its centre. */
+function isCollar({ edges }: Piece): boolean {
+  return (
+    edges.some(({ role }) => role === "collar") && edges.every(({ role }) => role === "collar" || role === "centre")
+  );
+}
+
 /** A collar by its sewn edge, its outer one, its height at the centre, and from there slanting to the sewn edge's other end. */
 function collarLengths(piece: Piece, metric: boolean): readonly CheckLength[] {
   const [neck, outer, centre] = [collarEdge(piece, "neck"), collarEdge(piece, "outer"), collarEdge(piece, "centre")];
@@ -309,7 +316,7 @@ export function checkLengths(pieces: readonly Piece[], metric: boolean): readonl
   const told = shared === undefined ? pieces : pieces.slice(0, 1);
   return told.flatMap((piece) => {
     if (piece.strip !== null) return stripLengths(piece, metric);
-    if (piece.part === "collar") return collarLengths(piece, metric);
+    if (isCollar(piece)) return collarLengths(piece, metric);
     const draw = drawLengths(piece, metric);
     const own = namesFor(piece).flatMap((name) => draw(name) ?? []);
     const also = shared === undefined || piece !== first ? [] : [drawLengths(shared, metric)("armhole")];
