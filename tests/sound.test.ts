@@ -170,6 +170,15 @@ const drawn: readonly (readonly [string, Small])[] = [
     "a folded band under a V",
     { garment: "basic-bodice", choices: { opening: "front-band", frontNeck: "v", frontNeckDepth: 6 } },
   ],
+  [
+    "a pocket in the sides of a body that is split above its waist",
+    { garment: "basque-gown", choices: { sideDip: "1.875 in", bodySplit: true, pocket: "side-seam" } },
+  ],
+  [
+    "stay on a front that is slit a little way",
+    { garment: "shirt-dress", choices: { slitLength: 3, bodyStay: "outside" } },
+  ],
+  ["a broad lapel cut on, its notch deep", { garment: "lapel-dress", choices: { lapelWidth: 4.875, collarCut: "on" } }],
   ["a band turned in once", { garment: "shirt", rules: { bandTurn: "once" } }],
   ["less at the waist of the side", { garment: "sheath-dress", rules: { "allowance.sideWaist": 0.5 } }],
   ["ribs measured near the bust line", { garment: "armhole-bustier", card: { shoulderToUnderbust: 11.5 } }],

@@ -38,9 +38,16 @@ function centreAllowance(seen: Seen, piece: Piece): number | null {
   return slit ? Math.max(seam, ruleNumber(seen, "allowance.slit")) : seam;
 }
 
-/** Bound, the cut edge is the finished edge. */
+/** Bound, the cut edge is the finished edge, but for what the house wants under the binding. */
 function boundAllowance(seen: Seen, bound: boolean, rule: "allowance.neck" | "allowance.armhole"): number {
-  return bound ? 0 : ruleNumber(seen, rule);
+  return ruleNumber(seen, bound ? "allowance.binding" : rule);
+}
+
+/** A bound neck that is cut on its chalk is sewn where the binding wraps it. */
+function neckSeam(seen: Seen): number {
+  const seam = boundAllowance(seen, isBound(seen), "allowance.neck");
+  const wraps = isBound(seen) && seen.read.given.rules.neckLine.value === "cutting";
+  return wraps ? Math.max(seam, seen.read.given.metric ? 0.6 / 2.54 : 0.25) : seam;
 }
 
 /** With a slit in it a side has no less than what the slit is turned in by. */
@@ -100,7 +107,7 @@ export function wantedAllowance(seen: Seen, piece: Piece, edge: Edge): number | 
   if (piece.half === null || edge.onFold) return null;
   switch (edge.role) {
     case "neck":
-      return boundAllowance(seen, isBound(seen), "allowance.neck");
+      return neckSeam(seen);
     case "shoulder":
       return ruleNumber(seen, "allowance.shoulder") + choice("shoulderTrim");
     case "armhole":
@@ -146,6 +153,8 @@ function isWedge({ role, stitch }: Edge): boolean {
 }
 
 function mostOf(seen: Seen, edge: Edge, wanted: number): number {
+  // A notch of a collar that stays on its front is cut straight across, and cut out once it is sewn.
+  if (edge.role === "collar" && edge.id === "notch") return Number.POSITIVE_INFINITY;
   if (edge.role === "centre") return wanted + ruleNumber(seen, "zipHollow");
   // At the underarm the side's wider seam comes in over the armhole's, aslant where the side leans.
   if (edge.role === "armhole") return Math.max(wanted, ruleNumber(seen, "allowance.side") + 1 / 4);

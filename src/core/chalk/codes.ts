@@ -260,6 +260,7 @@ export const pieceNames = [
   "pocket-flap",
   "pocket-bag",
   "tie-belt",
+  "loops",
 ] as const;
 
 export type OwnPieceName = (typeof pieceNames)[number];

@@ -362,6 +362,8 @@ export type StepReason =
   | "lining-same"
   | "lining-hem"
   | "lining-underarm"
+  | "lining-armhole"
+  | "lining-flare"
   | "lining-neck"
   | "stay-net";
 
@@ -543,6 +545,8 @@ export interface Remark {
     | "cape-line-later"
     | "neck-cut-on-chalk"
     | "front-lap"
+    | "popover-end"
+    | "loops"
     | "pocket-pleat"
     | "pocket-side-narrow"
     | "cups-padded"

@@ -1,4 +1,4 @@
-import type { Inches } from "../length";
+import { both, type Inches, pickSystem } from "../length";
 import { allowanceTerm, type Given } from "./given";
 import type { Term } from "./term";
 
@@ -18,10 +18,9 @@ export function isSleeveless(given: Given): boolean {
   return armholeFinish(given) !== "sleeve";
 }
 
-/** What lies beyond the sewn armhole: nothing where it is bound, whose cut edge is the finished edge. */
+/** What lies beyond the sewn armhole: as good as nothing where it is bound, whose cut edge is the finished edge. */
 export function armholeTerm(given: Given): Term {
-  const seam = allowanceTerm(given, "allowance.armhole");
-  return armholeFinish(given) === "bound" ? { ...seam, value: 0 } : seam;
+  return allowanceTerm(given, armholeFinish(given) === "bound" ? "allowance.binding" : "allowance.armhole");
 }
 
 export function armholeAllowance(given: Given): Inches {
@@ -33,10 +32,15 @@ export function neckFinish({ choices: { collar = "none", neckFinish = "none" } }
   return collar === "none" || collar === "cape" ? String(neckFinish) : "none";
 }
 
-/** What lies beyond the sewn neck: nothing where it is bound. */
+/** A binding is sewn on so far inside the edge that it wraps. */
+const BINDING_WRAPS = both(0.25, 0.6);
+
+/** What lies beyond the sewn neck: as good as nothing where it is bound, but what the binding wraps where the chalk is cut. */
 export function neckTerm(given: Given): Term {
-  const seam = allowanceTerm(given, "allowance.neck");
-  return neckFinish(given) === "binding" ? { ...seam, value: 0 } : seam;
+  if (neckFinish(given) !== "binding") return allowanceTerm(given, "allowance.neck");
+  const seam = allowanceTerm(given, "allowance.binding");
+  if (given.rules.neckLine.value !== "cutting") return seam;
+  return { ...seam, value: Math.max(seam.value, pickSystem(BINDING_WRAPS, given.metric)) };
 }
 
 export function neckAllowance(given: Given): Inches {
@@ -44,11 +48,11 @@ export function neckAllowance(given: Given): Inches {
 }
 
 /**
- * How far the sewn neck lies inside the chalked one, by the house's habit of cutting on the chalk; no term where the
- * chalked neck is sewn, or where it is bound and its cut edge is the finished one.
+ * How far the sewn neck lies inside the chalked one, by the house's habit of cutting on the chalk: by its seam, or by
+ * what a binding wraps. No term where the chalked neck is sewn.
  */
 export function neckInside(given: Given): readonly Term[] {
   if (given.rules.neckLine.value !== "cutting") return [];
   const { value, source } = neckTerm(given);
-  return value === 0 ? [] : [{ code: "neck-seam-inside", kind: "allowance", value, source }];
+  return [{ code: "neck-seam-inside", kind: "allowance", value, source }];
 }

@@ -11,3 +11,8 @@ export interface Notion {
   readonly unit: "in" | "piece";
   readonly terms: readonly Term[];
 }
+
+/** Whether a mark is where a button lies. */
+export function isButton({ id }: { readonly id: string }): boolean {
+  return id.startsWith("centre/button-");
+}

@@ -56,6 +56,7 @@ export const refusalCodes = [
   "flounce-leaves-no-sleeve",
   "skirt-needs-waist",
   "collar-on-neck",
+  "built-up-too-shallow",
   "overlap-too-wide",
   "fall-too-narrow",
   "break-misplaced",

@@ -106,6 +106,8 @@ export const findingIds = [
   "cape-line-later",
   "neck-cut-on-chalk",
   "front-lap",
+  "popover-end",
+  "loops",
   "pocket-pleat",
   "pocket-side-narrow",
   "cups-padded",

@@ -1,11 +1,11 @@
-import { type Draft, type Notion, type NotionId, notionIds, type Term } from "../chalk";
+import { type Draft, isButton, type Notion, type NotionId, notionIds, type Term } from "../chalk";
 
 /** A spare goes with every row of buttons. */
 const SPARE: Term = { code: "one-to-spare", kind: "style", value: 1, source: "checks:notions" };
 
 /** The buttons that stand on the chalk: one for each mark, whatever it is cut through. */
 function markedButtons({ pieces }: Draft): readonly Term[] {
-  const value = pieces.flatMap(({ marks }) => marks).filter(({ id }) => id.startsWith("centre/button-")).length;
+  const value = pieces.flatMap(({ marks }) => marks).filter(isButton).length;
   return value === 0 ? [] : [{ code: "buttons-marked", kind: "style", value, source: "parts:buttons" }];
 }
 

@@ -6,7 +6,7 @@ import { type ArcCorner, type Circle, findArcs } from "./true-arcs";
 
 /** A line of a full-size drawing, in inches from the drawing's upper left corner. */
 export interface FullSizeLine {
-  readonly kind: "cut" | "stitch" | "fold" | "guide" | "dart" | "notch" | "square";
+  readonly kind: "cut" | "stitch" | "fold" | "guide" | "dart" | "crease" | "notch" | "square";
   readonly points: readonly Point[];
   readonly closed: boolean;
   /** The same line with its arcs as arcs; left out where it has none. */
@@ -75,6 +75,11 @@ function dartLines({ darts }: SheetPiece): readonly FullSizeLine[] {
   );
 }
 
+/** Where it turns over, is pressed, or has something sewn on: chalked, never cut. */
+function creaseLines({ creases = [] }: SheetPiece): readonly FullSizeLine[] {
+  return creases.map(({ path }) => lineOf("crease", flattenPath(readPathData(path))));
+}
+
 /** How often and where a piece is cut, in a few words. */
 function sayCut({ cut }: SheetPiece): string {
   if (cut.on === "fold") return "cut once on the fold";
@@ -94,6 +99,7 @@ function drawPiece(piece: SheetPiece): Pick<FullSizeDrawing, "lines" | "texts"> 
       ...folds.map(({ path }) => lineOf("fold", flattenPath(readPathData(path)))),
       ...piece.lines.map(({ down }) => lineOf("guide", [at(left, down), at(right, down)])),
       ...dartLines(piece),
+      ...creaseLines(piece),
       ...notchLines(piece),
     ],
     texts: [
@@ -186,6 +192,7 @@ const strokes: Readonly<Record<FullSizeLine["kind"], string>> = {
   fold: 'stroke-width="0.08"',
   guide: 'stroke-width="0.008"',
   dart: 'stroke-width="0.02" stroke-dasharray="0.02 0.08" stroke-linecap="round"',
+  crease: 'stroke-width="0.02" stroke-dasharray="0.2 0.07 0.02 0.07"',
   notch: 'stroke-width="0.02"',
   square: 'stroke-width="0.02"',
 };

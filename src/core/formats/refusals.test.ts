@@ -191,6 +191,10 @@ const wishes: Readonly<Partial<Record<RefusalCode, readonly [Wish, RegExp]>>> = 
     { garment: "straight-dress", choices: { collar: "stand", frontNeck: "square" } },
     /A stand sits on a round neck/,
   ],
+  "built-up-too-shallow": [
+    { garment: "straight-dress", choices: { frontNeck: "built-up", neckWidth: 2.5, frontNeckDepth: 1.25 } },
+    /A built-up neck 1¼ in deep in front closes on the throat: at least 1½ in/,
+  ],
   "overlap-too-wide": [
     {
       garment: "shirt",

@@ -297,10 +297,23 @@ describe("the neck that is there", () => {
     expect(checkOf(cut as Sheet, "neck-cut-on-chalk")?.text).toMatch(/19⅞ in round, where the chalk is 16⅞ in/);
     expect(place(cut as Sheet, "centre/neck-depth")).toEqual([0, 4]);
   });
-  it("a bound neck is cut where it is chalked, whatever the house says", () => {
-    const bound = (neckLine: string) =>
-      drawn("straight-dress", { neckFinish: "binding" }, { rules: { neckLine } }).rounds.neck;
-    expect(bound("cutting")).toBe(bound("stitching"));
+  it("a bound neck that is cut on its chalk is sewn ¼ inside it, where the binding wraps", () => {
+    const bound = (rules: object) => drawn("straight-dress", { neckFinish: "binding" }, { rules });
+    const [sewn, cut] = [bound({}), bound({ neckLine: "cutting" })];
+    const neck = (sheet: Sheet) => edgeOf(sheet, "bodice-front", "front-neck").allowance;
+    expect([neck(sewn), neck(cut)]).toEqual([0, 0.25]);
+    expect(place(cut, "centre/neck-depth")).toEqual([0, 3.75]);
+    // A quarter more in width and both depths: the round grows by about 1½.
+    expect(cut.rounds.neck - sewn.rounds.neck).toBeCloseTo(1.5, 0);
+  });
+  it("what the house wants under a binding lies beyond every bound edge, and nothing without it", () => {
+    const choices = { neckFinish: "binding", armholeFinish: "bound" };
+    const seams = (rules: object) => {
+      const sheet = drawn("straight-dress", choices, { rules });
+      return ["front-neck", "front-armhole"].map((id) => edgeOf(sheet, "bodice-front", id).allowance);
+    };
+    expect(seams({})).toEqual([0, 0]);
+    expect(seams({ "allowance.binding": 0.125 })).toEqual([0.125, 0.125]);
   });
   it("less than ½ over the neck chokes, more than 4 stands off, and both are said", () => {
     const told = (neck: number) => drawn("straight-dress", { collar: "stand" }, { card: { neck } });

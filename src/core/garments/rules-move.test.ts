@@ -147,7 +147,7 @@ const toldOfSleeves = [
   "allowance.placket",
 ];
 /** Rules of necks and collars that are told in collars.test.ts. */
-const toldOfCollars = ["neckLine", "turnOfCloth", "allowance.collar", "lapelWidthFrom"];
+const toldOfCollars = ["neckLine", "turnOfCloth", "allowance.collar", "allowance.binding", "lapelWidthFrom"];
 /** Rules of what is inside that are told in whole-garments.test.ts. */
 const toldInside = ["stayLayers", "stayGrade"];
 

@@ -1,6 +1,6 @@
 import { describe, expect, it } from "vitest";
 import { makeSheet } from "../formats";
-import { pathLength, readPathData } from "../geometry";
+import { crossAtDepth, pathLength, readPathData } from "../geometry";
 import { edgeOf, markOn, pieceOf, type Worked, workedOrder, workedSheet } from "./worked-client.test-data";
 
 type Sheet = ReturnType<typeof workedSheet>;
@@ -118,6 +118,59 @@ describe("belts, bones, cups and buttons", () => {
   });
 });
 
+describe("a popover: a front that opens no further than its slit", () => {
+  const popover = (choices: object = {}) => shirt({ opening: "slit", slitLength: 6, ...choices });
+  const downs = (sheet: Sheet) =>
+    pieceOf(sheet, "bodice-front").marks.flatMap(({ id, stitch }) =>
+      id.startsWith("centre/button-") ? [stitch ?? 0] : [],
+    );
+  it("stays on its fold, is slit 6 below its neck, and has strips as long as that and their seams", () => {
+    const sheet = popover();
+    expect(pieceOf(sheet, "bodice-front").cut.on).toBe("fold");
+    for (const id of ["placket", "under-placket"])
+      expect(pieceOf(sheet, id).strip?.length).toBeGreaterThanOrEqual(6 + 1);
+    expect(pieceOf(sheet, "placket").strip?.depth).toBe(2 * 1.5 + 1);
+  });
+  it("has its buttonholes between the neck and the slit's end, an inch clear of that, and counts them", () => {
+    const sheet = popover({ slitLength: 8 });
+    expect(downs(sheet).length).toBeGreaterThan(0);
+    for (const down of downs(sheet)) expect(down).toBeLessThanOrEqual(3.5 + 8 - 1);
+    expect(downs(popover({ slitLength: 14 })).length).toBeGreaterThan(downs(sheet).length);
+    expect(notionOf(sheet, "buttons")?.terms).toContainEqual(
+      expect.objectContaining({ label: "Marked on the front", value: downs(sheet).length }),
+    );
+  });
+  it.each([
+    ["square", /stitched square across/],
+    ["slanted", /snip from the slit's end to both corners, 1½ in apart.*V/],
+  ])("its end is %s, and the strips are trimmed to ¾ before they are turned", (slitEnd, told) => {
+    const end = checkOf(popover({ slitEnd }), "popover-end");
+    expect(end?.text).toMatch(told);
+    expect(end?.remedy).toContain("¾ in");
+  });
+  it("a slit to the hem is no popover, and a faced one has no strips", () => {
+    expect(checkOf(popover({ slitLength: 0 }), "popover-end")).toBeUndefined();
+    expect(idsOf(popover({ slitFinish: "faced" }))).not.toContain("under-placket");
+  });
+});
+
+describe("loops for buttons", () => {
+  it("each is 2 × the button and ⅜ long, of bias cut 1¼; one for every button on the front", () => {
+    const sheet = shirt({ buttonLoops: true, buttonSize: 0.75 });
+    const buttons = pieceOf(sheet, "bodice-front").marks.filter(({ id }) => id.startsWith("centre/button-")).length;
+    expect(checkOf(sheet, "loops")?.text).toMatch(new RegExp(`^${buttons} loops, each 1⅞ in of bias cut 1¼ in wide`));
+    const side = pieceOf(sheet, "loops").strip?.length ?? 0;
+    expect(side ** 2).toBeGreaterThanOrEqual(buttons * 1.875 * 1.25);
+    expect(side ** 2).toBeLessThan(buttons * 1.875 * 1.25 + 2);
+  });
+  it("larger buttons take more cloth; a front that does not open has none", () => {
+    const side = (buttonSize: number) => pieceOf(shirt({ buttonLoops: true, buttonSize }), "loops").strip?.length ?? 0;
+    expect(side(1)).toBeGreaterThan(side(0.5));
+    const closed = workedSheet("straight-dress", { choices: { buttonLoops: true } });
+    expect(idsOf(closed)).not.toContain("loops");
+  });
+});
+
 describe("a lining, derived from the outside", () => {
   const lined = workedSheet("straight-dress", { choices: { lining: "body", sleeve: "long", neckFinish: "facing" } });
   it("lies on its own cloth, cut as the outside at its seams", () => {
@@ -154,6 +207,32 @@ describe("a lining, derived from the outside", () => {
     expect(hem("lining-bodice-front")).toBeCloseTo(hem("bodice-front"), 6);
     expect(edgeOf(lined, "lining-bodice-back", "centre").length).toBeGreaterThan(30);
   });
+  it("a faced armhole is left to its facing: the lining starts 2 down the side and 2 in from the tip, with ½ to sew", () => {
+    const sheet = workedSheet("straight-dress", { choices: { lining: "body", armholeFinish: "faced" } });
+    const [armhole, side, shoulder] = ["front-armhole", "side", "shoulder"].map((id) => ({
+      own: edgeOf(sheet, "lining-bodice-front", id),
+      outside: edgeOf(sheet, "bodice-front", id),
+    }));
+    expect(armhole?.own.allowance).toBe(0.5);
+    expect((side?.outside.length ?? 0) - (side?.own.length ?? 0)).toBeCloseTo(2, 6);
+    expect((shoulder?.outside.length ?? 0) - (shoulder?.own.length ?? 0)).toBeCloseTo(2, 6);
+    expect(checkOf(sheet, "lining-neck")).toBeUndefined();
+    // Over panels the facing is in one, and the lining is not: that is said.
+    const panels = workedSheet("a-line-dress", { choices: { lining: "body", armholeFinish: "faced", collar: "none" } });
+    expect(checkOf(panels, "lining-neck")?.level).toBe("note");
+  });
+  it("a flared outside is lined with no more than an inch of flare a quarter, and says where it narrows", () => {
+    const sheet = workedSheet("a-line-dress", { choices: { lining: "body" } });
+    const hip = pieceOf(sheet, "bodice-back").lines.find(({ id }) => id === "hip")?.down ?? 0;
+    const far = (id: string) => edgeOf(sheet, id, "hem").start[0];
+    const atHip = crossAtDepth(readPathData(edgeOf(sheet, "bodice-back", "side").path), hip)[0]?.x ?? 0;
+    expect(far("bodice-back") - atHip).toBeGreaterThan(4);
+    const [own, outside] = ["lining-bodice-back", "bodice-back"].map((id) => edgeOf(sheet, id, "hem").end[0]);
+    expect(far("lining-bodice-back") - atHip).toBeCloseTo(1 + (own ?? 0) - (outside ?? 0), 6);
+    const step = sheet.steps.find(({ id }) => id === "lining-bodice-back-side");
+    expect(step?.text).toMatch(/inside its side/);
+    expect(step?.why).toMatch(/nothing at the hip/);
+  });
   it("darts become soft pleats, and it says so; a skirt that hangs in folds is lined by another", () => {
     expect(checkOf(workedSheet("basic-bodice", { choices: { lining: "body" } }), "lining-pleats")).toBeDefined();
     const hung = workedSheet("basic-bodice", { choices: { skirt: "circle", lining: "whole" } });
@@ -188,12 +267,24 @@ describe("stay, derived from what carries it", () => {
       6,
     );
   });
+  it("a skirt by itself has it in its band, and a lining; one whose front is ruched has none, and says so", () => {
+    const pencil = workedSheet("pencil-skirt", { choices: { stay: true, lining: "skirt" } });
+    const [band, stay] = ["waistband", "stay-waistband"].map((id) => pieceOf(pencil, id).strip);
+    expect(stay?.length).toBe((band?.length ?? 0) - 1);
+    expect(idsOf(pencil).slice(-2)).toEqual(["lining-skirt-front", "lining-skirt-back"]);
+    for (const garment of ["ruched-skirt", "circle-skirt", "tiered-skirt"]) {
+      const hung = workedSheet(garment, { choices: { lining: "skirt" } });
+      expect(checkOf(hung, "lining-hangs")?.level).toBe("note");
+      expect(idsOf(hung).filter((id) => id.startsWith("lining"))).toEqual([]);
+    }
+  });
   it("a cuff folded lengthwise carries it on the half that shows", () => {
     const [cuff, stay] = ["cuff", "stay-cuff"].map((id) => pieceOf(sheet, id).strip);
     expect([stay?.length, stay?.depth]).toEqual([(cuff?.length ?? 0) - 1, (cuff?.depth ?? 0) / 2 - 0.5]);
   });
   it("says how stiff and how many, by the house; a body that stands by itself is stiff outside", () => {
-    expect(checkOf(sheet, "stay-layers")?.text).toMatch(/One layer of soft stay/);
+    expect(checkOf(sheet, "stay-layers")?.text).toMatch(/One layer of stay, stiff in stands and waistbands/);
+    expect(checkOf(shirt({ stay: true, collar: "turn-down" }), "stay-layers")?.text).toMatch(/One layer of soft stay/);
     expect(checkOf(shirt({ stay: true }, { stayLayers: "2", stayGrade: "stiff" }), "stay-layers")?.text).toMatch(
       /Two layers of stiff stay/,
     );

@@ -620,6 +620,13 @@ export const rules = {
     sets: lengths(0.5, 0.5, 1),
     why: "Thin enough to turn: corners are cut across and curves notched.",
   },
+  "allowance.binding": {
+    label: "Seam under a binding",
+    place: "allowance",
+    range: [0, 0.25],
+    sets: lengths(0, 0, 0),
+    why: "A bound edge is cut where it ends: what lies beyond it would only be trimmed away.",
+  },
   stayLayers: {
     label: "Layers of stay",
     place: "collar",

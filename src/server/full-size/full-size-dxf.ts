@@ -7,6 +7,7 @@ const layers: Readonly<Record<FullSizeLine["kind"], string>> = {
   fold: "FOLD",
   guide: "GUIDE_LINES",
   dart: "DARTS",
+  crease: "FOLDED_NOT_CUT",
   notch: "NOTCHES",
   square: "SQUARE_TO_MEASURE",
 };

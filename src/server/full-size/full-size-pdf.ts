@@ -26,6 +26,7 @@ const styles: Readonly<Record<FullSizeLine["kind"], { readonly width: number; re
   fold: { width: 5 },
   guide: { width: 0.5 },
   dart: { width: 1.3, dash: [1, 5] },
+  crease: { width: 1, dash: [14, 5, 1, 5] },
   notch: { width: 1.3 },
   square: { width: 1 },
 };

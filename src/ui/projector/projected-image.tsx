@@ -19,6 +19,7 @@ const pens: Readonly<
   fold: { width: 7, tone: "#ffbf5e" },
   guide: { width: 1, tone: "#c9c9c9" },
   dart: { width: 2, dash: "2 8", tone: "#ffffff" },
+  crease: { width: 2, dash: "16 6 2 6", tone: "#ffffff" },
   notch: { width: 3, tone: "#ffbf5e" },
   square: { width: 2, tone: "#ffffff" },
 };

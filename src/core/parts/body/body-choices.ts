@@ -67,7 +67,7 @@ export const bodyChoices = {
     kind: "length",
     label: "Front neck depth",
     default: both(3.5, 9),
-    range: [1.5, 20],
+    range: [1, 20],
     why: "3 sits at the base of the neck; keep it above the bust line.",
   },
   backNeck: {

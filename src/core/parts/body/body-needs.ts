@@ -48,6 +48,7 @@ const always: readonly RuleId[] = [
   "allowance.shoulder",
   "allowance.armhole",
   "allowance.neck",
+  "allowance.binding",
   "allowance.side",
   "allowance.sideWaist",
   "balance",

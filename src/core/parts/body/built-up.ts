@@ -30,6 +30,8 @@ const FRONT_BOW = both(0.375, 1);
 /** Cloth that is kept above the top line, cut. */
 const ABOVE = both(2.5, 6.5);
 const WIDTH = [both(2.25, 5.5), both(3, 7.5)] as const;
+/** Less deep in front it would close on the throat. */
+const LEAST_DEPTH = both(1.5, 4);
 
 export const isBuiltUp = ({ frontNeck }: Pick<BodyForm, "frontNeck">): boolean => frontNeck === "built-up";
 
@@ -38,11 +40,19 @@ export function riseEnd(form: Pick<BodyForm, "builtUpRise">, neckWidth: Inches):
   return add(at(neckWidth, 0), scale(UP, form.builtUpRise));
 }
 
-/** Refuses a built-up neck that is too wide or too narrow. */
+/** Refuses a built-up neck that is too wide, too narrow or too shallow. */
 export function checkBuiltUp(given: Given, form: BodyForm): void {
   if (!isBuiltUp(form)) return;
   const [narrowest, widest] = WIDTH.map((one) => pickSystem(one, given.metric)) as [Inches, Inches];
-  const { neckWidth } = form;
+  const { neckWidth, frontNeckDepth: depth } = form;
+  const least = pickSystem(LEAST_DEPTH, given.metric);
+  if (depth < least - 1e-9)
+    refuse({
+      code: "built-up-too-shallow",
+      conflicts: ["choices.frontNeckDepth", "choices.frontNeck"],
+      numbers: { depth, least },
+      nearest: least,
+    });
   if (neckWidth < narrowest - 1e-9 || neckWidth > widest + 1e-9)
     refuse({
       code: "collar-on-neck",

@@ -224,16 +224,18 @@ function chalkOpening(
   const edge = inner.edgeOf("centre").stitch;
   const banded = centre.kind === "slit";
   let buttons: ButtonPlan | null = null;
-  if (form.opening === "front-band" || (banded && form.slitLength === 0)) {
+  if (form.opening === "front-band" || banded) {
     const bust = lines.bust?.value ?? given.measurements.shoulderToBust?.value ?? lines.chest.value + 1;
-    buttons = planButtons(neckDown, bust, edge.start.y, {
+    const short = banded && form.slitLength > 0;
+    buttons = planButtons(neckDown, bust, short ? neckDown + form.slitLength : edge.start.y, {
       metric: given.metric,
-      end,
+      end: short ? "join" : end,
       stand: given.choices.collar === "shirt",
     });
     chalkButtons(inner, buttons);
   }
   if (banded) chalkSlitBands(sheet, form, slitDepth(edge, form));
+  if (banded && form.slitLength > 0) remarkPopover(sheet, form);
   if (centre.kind === "faced") chalkSlitFacing(sheet, form.slitLength);
   sheet.openAt(form.opening, opensTo(form, halves, neckDown));
   if (form.opening === "side-zip" && pieces.front.outer.hasLine("hip")) notchSideZip(given, form, pieces);
@@ -256,6 +258,20 @@ function chalkSlitBands(sheet: Sheet, form: BodyForm, edge: Inches): void {
   const narrower = onTape(given, pickSystem(both(0.5, 1.5), given.metric));
   sheet.add(chalkStrip({ ...strip, id: "placket", name: "placket", depth }));
   sheet.add(chalkStrip({ ...strip, id: "under-placket", name: "under-placket", depth: depth - narrower }));
+}
+
+/** The ends of a band's strips are trimmed to this before they are sewn across and turned. */
+const STRIP_ENDS = both(0.75, 2);
+
+/** How the bands of a front that opens no further than its slit are closed below (craft: collars, bands and plackets). */
+function remarkPopover(sheet: Sheet, form: BodyForm): void {
+  const { metric } = sheet.given;
+  sheet.remark({
+    id: "popover-end",
+    piece: "placket",
+    numbers: { opening: form.slitLength, trim: pickSystem(STRIP_ENDS, metric), across: form.bandWidth },
+    words: { end: form.slitEnd },
+  });
 }
 
 /** The end of a zip in the side: the hip line of the front, and on the back as far along the sewn side. */

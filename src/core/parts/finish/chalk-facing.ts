@@ -12,7 +12,7 @@ import {
 import { at, flattenPath, pathEnd } from "../../geometry";
 import { type Inches, TRUEING_STEP } from "../../length";
 import type { ClosedHalf } from "../closed-half";
-import { type FacingShape, facingEdges, moveFacing } from "./facing-shapes";
+import { type FacingShape, facingEdges, moveFacing } from "../facing-shapes";
 
 /** What a facing is called, and how it lies. */
 export interface FacingPlan {

@@ -9,18 +9,15 @@ import {
   type Sheet,
 } from "../../chalk";
 import { pathLength } from "../../geometry";
-import { both, type Inches, pickSystem } from "../../length";
+import type { Inches } from "../../length";
 import { type ClosedHalf, closeHalf } from "../closed-half";
+import { shapeArmholeFacing, shapeFacingInOne, shapeNeckFacing } from "../facing-shapes";
+import { armholeFacingDepth, isForOneFacing } from "../facing-sizes";
 import { decideAll } from "../offers";
 import { chalkBinding } from "./binding";
 import { chalkFacing, type FacingPlan } from "./chalk-facing";
-import { shapeArmholeFacing, shapeFacingInOne, shapeNeckFacing } from "./facing-shapes";
 import { finishChoices } from "./finish-choices";
 
-/** How deep a facing of the armhole is. */
-const ARMHOLE_DEPTH = both(2, 5);
-/** With less shoulder than this one facing serves neck and armhole. */
-const LEAST_FOR_TWO = both(3, 7.5);
 const MEETS = { least: 0, most: 0 };
 const SIDES = ["front", "back"] as const;
 type Side = (typeof SIDES)[number];
@@ -71,10 +68,6 @@ function planFacing(faced: Faced, side: Side): Omit<FacingPlan, "id" | "name" | 
   };
 }
 
-function armholeDepth({ given }: Sheet): Inches {
-  return pickSystem(ARMHOLE_DEPTH, given.metric);
-}
-
 /** The facing of the neck, front and back; with the armhole's in one where the shoulder is narrow. */
 function faceNeck(faced: Faced, inOne: boolean): void {
   const { sheet, halves, finish, neck, armhole } = faced;
@@ -85,7 +78,7 @@ function faceNeck(faced: Faced, inOne: boolean): void {
       ...planFacing(faced, side),
       id: `facing-${side}-neck`,
       name: inOne ? `neck-armhole-facing-${side}` : `neck-facing-${side}`,
-      shape: inOne ? shapeFacingInOne(half, depth, armholeDepth(sheet)) : shapeNeckFacing(half, depth),
+      shape: inOne ? shapeFacingInOne(half, depth, armholeFacingDepth(sheet.given)) : shapeNeckFacing(half, depth),
       depth,
     });
     sheet.seam({ id: `facing-neck-${side}`, a: [edge("neck")], b: neck.rows[side], ease: MEETS });
@@ -104,7 +97,7 @@ function faceNeck(faced: Faced, inOne: boolean): void {
 /** The facing of the armhole: front and back, each a pair. */
 function faceArmhole(faced: Faced): void {
   const { sheet, halves, armhole } = faced;
-  const depth = armholeDepth(sheet);
+  const depth = armholeFacingDepth(sheet.given);
   for (const side of SIDES) {
     const edge = chalkFacing(sheet, {
       ...planFacing(faced, side),
@@ -146,7 +139,7 @@ function chalkFacings(sheet: Sheet, finish: Finish, neck: OpenEdge, armhole: Ope
   const faced: Faced = { sheet, halves, finish, neck, armhole };
   const [facesNeck, facesArmhole] = [finish.neck === "facing", finish.armhole === "faced"];
   const narrow = Math.min(...SIDES.map((side) => pathLength(halves[side].shoulder)));
-  const inOne = facesNeck && facesArmhole && narrow < pickSystem(LEAST_FOR_TWO, sheet.given.metric);
+  const inOne = facesNeck && facesArmhole && isForOneFacing(sheet.given, narrow);
   sheet.part("finish", () => {
     if (facesNeck) faceNeck(faced, inOne);
     if (facesArmhole && !inOne) faceArmhole(faced);

@@ -1,4 +1,4 @@
-import { type Edge, neckFinish, onTape, type Piece, type Sheet } from "../../chalk";
+import { armholeFinish, type Edge, type Given, neckFinish, onTape, type Piece, type Sheet } from "../../chalk";
 import {
   at,
   cubicTo,
@@ -8,11 +8,14 @@ import {
   pathEnd,
   pathLength,
   reversePath,
+  splitAtAcross,
   splitAtDepth,
   splitAtLength,
   straight,
 } from "../../geometry";
 import { both, type Inches, pickSystem } from "../../length";
+import { shapeArmholeFacing } from "../facing-shapes";
+import { armholeFacingDepth, isForOneFacing } from "../facing-sizes";
 import { type DerivedEdge, derivePiece, nameAfter } from "./derive";
 
 /** The pleat at a centre back that lies on the fold, as it is laid outside the centre line. */
@@ -70,12 +73,15 @@ function finishedHem(edges: readonly DerivedEdge[]): readonly DerivedEdge[] {
   });
 }
 
+/** A shoulder that is shorter than this is no edge to sew. */
+const LEAST_SHOULDER: Inches = 0.5;
+
 /** Less what the neck's facing covers: its edge is the facing's inner one; null where the facing is not cut from this piece alone. */
 function lessFacing(edges: readonly DerivedEdge[], depth: Inches, seam: Inches): readonly DerivedEdge[] | null {
   const of = (role: Edge["role"]) => edges.find(({ edge }) => edge.role === role)?.edge;
   const [neck, shoulder, centre] = [of("neck"), of("shoulder"), of("centre")];
   if (neck === undefined || shoulder === undefined || centre === undefined) return null;
-  if (pathLength(shoulder.stitch) < depth + 1 || neck.mouths.length > 0) return null;
+  if (pathLength(shoulder.stitch) < depth + LEAST_SHOULDER || neck.mouths.length > 0) return null;
   const [, along] = splitAtLength(shoulder.stitch, depth);
   const down = reversePath(centre.stitch);
   const lower = splitAtDepth(down, neck.stitch.start.y + depth)?.[1];
@@ -91,6 +97,76 @@ function lessFacing(edges: readonly DerivedEdge[], depth: Inches, seam: Inches):
       };
     if (one.edge === shoulder) return { ...one, edge: { ...shoulder, stitch: along } };
     return one.edge === centre ? { ...one, edge: { ...plain, stitch: reversePath(lower) } } : one;
+  });
+}
+
+/** Less what the armhole's facing covers; null where that is not cut from this piece alone. */
+function lessArmhole(edges: readonly DerivedEdge[], depth: Inches, seam: Inches): readonly DerivedEdge[] | null {
+  const of = (role: Edge["role"]) => edges.find(({ edge }) => edge.role === role)?.edge;
+  const [shoulder, armhole, side] = [of("shoulder"), of("armhole"), of("side")];
+  if (shoulder === undefined || armhole === undefined || side === undefined) return null;
+  if (pathLength(shoulder.stitch) < depth + LEAST_SHOULDER || side.mouths.some(({ from }) => from < depth)) return null;
+  const { inner } = shapeArmholeFacing(
+    { shoulder: shoulder.stitch, armhole: armhole.stitch, side: side.stitch },
+    depth,
+  );
+  const [kept] = splitAtLength(shoulder.stitch, pathLength(shoulder.stitch) - depth);
+  const [, below] = splitAtLength(side.stitch, depth);
+  const { cut: _, ...plain } = side;
+  return edges.map((one) => {
+    if (one.edge === armhole)
+      return {
+        edge: { ...armhole, stitch: reversePath(inner), allowance: seam },
+        inside: depth + armhole.allowance - seam,
+        why: "lining-armhole",
+      };
+    if (one.edge === shoulder) return { ...one, edge: { ...shoulder, stitch: kept } };
+    return one.edge === side ? { ...one, edge: { ...plain, stitch: below } } : one;
+  });
+}
+
+/** Less what the facings cover, as far as they are cut from this piece; whether all of them are. */
+function lessFacings(
+  given: Given,
+  edges: readonly DerivedEdge[],
+): { readonly edges: readonly DerivedEdge[]; readonly whole: boolean } {
+  const has = (role: Edge["role"]) => edges.some(({ edge }) => edge.role === role);
+  const [neck, armhole] = [
+    neckFinish(given) === "facing" && has("neck"),
+    armholeFinish(given) === "faced" && has("armhole"),
+  ];
+  const shoulder = edges.find(({ edge }) => edge.role === "shoulder")?.edge;
+  const narrow = shoulder !== undefined && isForOneFacing(given, pathLength(shoulder.stitch));
+  if (neck && armhole && narrow) return { edges, whole: false };
+  const seam = onTape(given, pickSystem(TO_FACING, given.metric));
+  const depth =
+    typeof given.choices.facingDepth === "number" ? given.choices.facingDepth : pickSystem(FACING, given.metric);
+  const lessNeck = neck ? lessFacing(edges, depth, seam) : edges;
+  const after = lessNeck ?? edges;
+  const lessBoth = armhole ? lessArmhole(after, armholeFacingDepth(given), seam) : after;
+  return { edges: lessBoth ?? after, whole: lessNeck !== null && lessBoth !== null };
+}
+
+/** No lining is wider at its hem than the hip and this, a quarter: folds of its own would show. */
+const MOST_FLARE = both(1, 2.5);
+
+/** The flare below the hip taken off, but for what a step needs. */
+function lessFlare(given: Given, piece: Piece, edges: readonly DerivedEdge[]): readonly DerivedEdge[] {
+  const hip = piece.lines.find(({ id }) => id === "hip")?.down;
+  const [side, hem] = ["side", "hem"].map((role) => edges.find(({ edge }) => edge.role === role)?.edge);
+  if (hip === undefined || side === undefined || hem === undefined) return edges;
+  const upper = splitAtDepth(side.stitch, hip)?.[0];
+  if (upper === undefined) return edges;
+  const most = pathEnd(upper).x + pickSystem(MOST_FLARE, given.metric);
+  if (pathEnd(side.stitch).x <= most + 1e-6) return edges;
+  const rest = splitAtAcross(hem.stitch, most)?.[1];
+  if (rest === undefined) return edges;
+  const { cut: _, ...plain } = side;
+  return edges.map((one) => {
+    if (one.edge === hem) return { ...one, edge: { ...hem, stitch: rest } };
+    if (one.edge !== side) return one;
+    const stitch = joinPaths([upper, straight(pathEnd(upper), rest.start)]);
+    return { edge: { ...plain, stitch }, inside: pathEnd(side.stitch).x - most, why: "lining-flare" };
   });
 }
 
@@ -121,17 +197,14 @@ function addLining(sheet: Sheet, piece: Piece, edges: readonly DerivedEdge[]): v
 function lineBody(sheet: Sheet, piece: Piece): boolean {
   const { given } = sheet;
   const pick = (length: typeof PLEAT) => onTape(given, pickSystem(length, given.metric));
-  const faced = neckFinish(given) === "facing" && piece.edges.some(({ role }) => role === "neck");
-  const own = finishedHem(piece.edges.map(same));
-  const depth =
-    typeof given.choices.facingDepth === "number" ? given.choices.facingDepth : pickSystem(FACING, given.metric);
-  const less = faced ? lessFacing(own, depth, pick(TO_FACING)) : own;
+  const own = lessFlare(given, piece, finishedHem(piece.edges.map(same)));
+  const less = lessFacings(given, own);
   const sleeved = given.choices.sleeve !== undefined && given.choices.sleeve !== "none";
-  const raised = sleeved ? raisedUnderarm(less ?? own, "armhole", pick(RAISED.body)) : (less ?? own);
+  const raised = sleeved ? raisedUnderarm(less.edges, "armhole", pick(RAISED.body)) : less.edges;
   const pleat = piece.half === "back" && piece.cut.on === "fold";
   const edges = pleat ? pleated(raised, pick(PLEAT)) : raised;
   addLining(sheet, piece, edges);
-  return less !== null;
+  return less.whole;
 }
 
 /** An edge that runs down to a hem, cut off where a shorter one lies. */
@@ -175,12 +248,17 @@ export function chalkLining(sheet: Sheet, of: "body" | "skirt" | "whole"): void 
   const wants = (part: string) => of === "whole" || of === part;
   const own = [...sheet.pieces];
   const lined = own.filter(({ part, half }) => (part === "body" || part === "skirt") && wants(part) && half !== null);
-  const cuttable = lined.filter(isCuttable);
+  const alike = lined.filter(isCuttable);
+  // A skirt whose front hangs or is gathered is not lined by its back alone.
+  const covers = (["front", "back"] as const).every((side) =>
+    alike.some(({ part, half }) => part === "skirt" && half === side),
+  );
+  const cuttable = alike.filter(({ part }) => part !== "skirt" || covers);
   const whole = cuttable.map((piece) => lineBody(sheet, piece));
   if (of === "whole" && LINED_SLEEVES.has(String(choices.sleeve ?? "none")))
     for (const piece of own.filter(({ id }) => id === "sleeve")) lineSleeve(sheet, piece);
-  const hangs =
-    wants("skirt") && (choices.skirt ?? "none") !== "none" && !cuttable.some(({ part }) => part === "skirt");
+  const skirted = (choices.skirt ?? "none") !== "none" || own.some(({ part }) => part === "skirt");
+  const hangs = wants("skirt") && skirted && !covers;
   const piece = cuttable.length === 0 ? (own[0]?.id ?? "") : `lining-${cuttable[0]?.id}`;
   if (hangs || cuttable.length === 0) sheet.remark({ id: "lining-hangs", piece, numbers: {} });
   if (cuttable.some(({ darts }) => darts.length > 0)) sheet.remark({ id: "lining-pleats", piece, numbers: {} });

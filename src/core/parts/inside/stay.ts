@@ -10,6 +10,8 @@ const INSIDE_CUT = both(0.25, 0.5);
 
 /** Pieces that carry stay by themselves: what is turned, buttoned or stands. */
 const STAYED = /^(collar(-stand|-fall)?|facing-.+|cuff|sleeve-cuff|waistband|placket|under-placket|pocket-flap)$/;
+/** What stands by itself: stiff where all else is soft. */
+const STIFF = /^stay-(collar-stand|waistband)$/;
 /** Strips that are folded lengthwise: the half that shows carries it. */
 const FOLDED: ReadonlySet<string> = new Set([
   "cuff",
@@ -76,13 +78,18 @@ export function chalkStay(sheet: Sheet, bodyStay: boolean): void {
         of: piece,
         cut: piece.cut,
         edges: piece.edges.map((edge): DerivedEdge => {
+          // A slit that leaves its fold is cut as the outside is: a parallel would run over the fold.
+          if (edge.cut !== undefined && piece.cut.on === "fold" && edge.role === "centre")
+            return { edge, inside: 0, why: "stay-net" };
           const { cut: _, ...plain } = edge;
           const less = edge.onFold ? 0 : Math.min(inside, edge.allowance);
           return { edge: { ...plain, allowance: edge.allowance - less }, inside: less, why: "stay-net" };
         }),
       }),
     );
-  const grade = bodyStay ? "stiff" : String(ruleValue(given, "stayGrade"));
+  const stands = sheet.pieces.some(({ id }) => STIFF.test(id)) || sheet.strips.some(({ id }) => STIFF.test(id));
+  const soft = !bodyStay && ruleValue(given, "stayGrade") === "soft";
+  const grade = soft ? (stands ? "by-piece" : "soft") : "stiff";
   const layers = Number(ruleValue(given, "stayLayers"));
   sheet.remark({ id: "stay-layers", piece: sheet.pieces[0]?.id ?? "", numbers: { layers }, words: { grade } });
 }

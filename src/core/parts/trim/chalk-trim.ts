@@ -2,6 +2,7 @@ import { chalkStrip } from "../../blocks";
 import {
   bodyValue,
   givenStep,
+  isButton,
   type OpenEdge,
   onTape,
   type Piece,
@@ -84,6 +85,22 @@ function tellPadding(sheet: Sheet): void {
 
 type TrimForm = DecidedAll<typeof trimChoices>;
 
+/** What a loop has beside twice its button, and how wide its bias is cut. */
+const LOOP_MORE = both(0.375, 1);
+const LOOP_WIDE = both(1.25, 3);
+
+/** Loops for the buttons of a front, all of them from one square of cloth; at least one, at the neck. */
+function chalkLoops(sheet: Sheet, { buttonSize }: TrimForm): void {
+  const { given, pieces } = sheet;
+  const step = givenStep(given) || 1 / 8;
+  const count = Math.max(1, pieces.flatMap(({ marks }) => marks).filter(isButton).length);
+  const each = roundUpToStep(2 * buttonSize + pickSystem(LOOP_MORE, given.metric), step);
+  const wide = onTape(given, pickSystem(LOOP_WIDE, given.metric));
+  const side = roundUpToStep(Math.max(each, Math.sqrt(count * each * wide)), step);
+  sheet.add(chalkStrip({ id: "loops", name: "loops", length: side, depth: side, copies: 1 }));
+  sheet.remark({ id: "loops", piece: "loops", numbers: { count, each, wide, button: buttonSize } });
+}
+
 function tellPairs(sheet: Sheet): void {
   const term: Term = { code: "buttons-in-pairs", kind: "style", value: PAIRED_BUTTONS, source: "choice:buttonPairs" };
   sheet.notion({ id: "buttons", unit: "piece", terms: [term] });
@@ -106,6 +123,7 @@ export function chalkTrim(sheet: Sheet, neck: OpenEdge, armhole: OpenEdge): void
     chalkPockets(sheet, form, neck, armhole);
     if (form.frontLap === "left-over-right" && opens)
       sheet.remark({ id: "front-lap", piece, numbers: {}, words: { lap: "left" } });
+    if (form.buttonLoops && opens) chalkLoops(sheet, form);
     if (form.tieBelt) chalkBelt(sheet);
     if (form.boning) tellBoning(sheet);
     if (form.padding) tellPadding(sheet);

@@ -10,6 +10,7 @@ import {
   refuse,
   ruleLength,
   type Sheet,
+  sewnLength,
 } from "../../chalk";
 import {
   at,
@@ -136,26 +137,28 @@ export function chalkPatch(sheet: Sheet, form: TrimForm, neck: OpenEdge, armhole
   sheet.add(chalkStrip({ id: "pocket-flap", name: "pocket-flap", copies: 2, ...flap }));
 }
 
-/** The piece of a half that carries its side seam. */
-function withSide(sheet: Sheet, half: "front" | "back"): { readonly piece: Piece; readonly side: Edge } | null {
-  for (const piece of sheet.pieces) {
-    const side = piece.edges.find(({ role }) => role === "side");
-    if (
-      piece.part === "body" &&
-      piece.half === half &&
-      side !== undefined &&
-      piece.lines.some(({ id }) => id === "waist")
-    )
-      return { piece, side };
-  }
-  return null;
+/** The side seam of a half where a pocket's mouth comes to lie, and how much of that seam lies above its piece. */
+interface MouthSide {
+  readonly piece: Piece;
+  readonly side: Edge;
+  readonly above: Inches;
+}
+
+/** Of a half that is split across, the lower piece: its side runs past the waist, and on below it. */
+function mouthSide(sheet: Sheet, half: "front" | "back"): MouthSide | null {
+  const sides = sheet.pieces
+    .filter((piece) => piece.part === "body" && piece.half === half)
+    .flatMap((piece) => piece.edges.filter(({ role }) => role === "side").map((side) => ({ piece, side })));
+  const last = sides.at(-1);
+  if (last === undefined || !last.piece.lines.some(({ id }) => id === "waist")) return null;
+  return { ...last, above: sides.slice(0, -1).reduce((sum, { side }) => sum + sewnLength(side), 0) };
 }
 
 /** Pockets in the side seams: the mouth notched on both edges at one sewn length, four bags. */
 export function chalkSidePocket(sheet: Sheet): void {
   const { given } = sheet;
   const pick = (length: typeof CLEAR) => onTape(given, pickSystem(length, given.metric));
-  const [front, back] = [withSide(sheet, "front"), withSide(sheet, "back")];
+  const [front, back] = [mouthSide(sheet, "front"), mouthSide(sheet, "back")];
   const waist = front?.piece.lines.find(({ id }) => id === "waist")?.down;
   const top =
     waist === undefined
@@ -174,7 +177,7 @@ export function chalkSidePocket(sheet: Sheet): void {
     ["pocket-top", top],
     ["pocket-end", top + pick(MOUTH)],
   ] as const) {
-    const sewn = alongSewn(front.side, along);
+    const sewn = front.above + alongSewn(front.side, along) - back.above;
     sheet.notchOn(front.piece.id, front.side.id, id, along);
     sheet.notchOn(back.piece.id, back.side.id, id, alongDrawn(back.side, sewn));
   }

@@ -13,6 +13,21 @@ export const trimChoices = {
     when: { opening: ["front-band", "overlap", "slit"] },
     why: "Right over left is usual for women, left over right for men; the upper one has the buttonholes.",
   },
+  buttonLoops: {
+    kind: "flag",
+    label: "Loops for the buttons",
+    default: false,
+    when: { opening: ["front-band", "overlap", "slit"] },
+    why: "Bias tubes in the seam of the upper front, one for each button; no buttonhole is cut.",
+  },
+  buttonSize: {
+    kind: "length",
+    label: "Buttons, across",
+    default: both(0.5, 1.2),
+    range: [0.25, 1.5],
+    when: { buttonLoops: [true] },
+    why: "A loop takes twice the button, and what is sewn in. ½ suits a shirt.",
+  },
   pocket: {
     kind: "option",
     label: "Pockets",
@@ -83,10 +98,7 @@ export const trimChoices = {
 } as const satisfies ChoiceDefinitions;
 
 /** Whether anything is put on a body under the choices. */
-export function hasTrim({ pocket = "none", frontLap, tieBelt, boning, padding, buttonPairs }: ChoiceValues): boolean {
-  return (
-    pocket !== "none" ||
-    frontLap === "left-over-right" ||
-    [tieBelt, boning, padding, buttonPairs].some((flag) => flag === true)
-  );
+export function hasTrim({ pocket = "none", frontLap, ...flags }: ChoiceValues): boolean {
+  const put = [flags.tieBelt, flags.boning, flags.padding, flags.buttonPairs, flags.buttonLoops];
+  return pocket !== "none" || frontLap === "left-over-right" || put.includes(true);
 }

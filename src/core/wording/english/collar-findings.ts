@@ -1,6 +1,12 @@
 import type { FindingId } from "../../checks";
 import type { FindingWording, Spoken } from "./finding-words";
 
+const stayGrades: Readonly<Record<string, string>> = {
+  stiff: "stiff stay",
+  soft: "soft stay",
+  "by-piece": "stay, stiff in stands and waistbands and soft in all else,",
+};
+
 /** What is found about necks and collars. */
 export const collarFindings = {
   "collar-chokes": ({ say }) => ({
@@ -43,6 +49,18 @@ export const collarFindings = {
     text: `${finding.words?.lap === "left" ? "Left over right: the wearer's left" : "Right over left: the wearer's right"} front lies uppermost and has the buttonholes.`,
     remedy: "Folded right sides together, mark which layer that is before the pieces are lifted.",
   }),
+  "popover-end": ({ say, finding }) => ({
+    text: `The front opens ${say("opening")} below its neck. ${
+      finding.words?.end === "slanted"
+        ? `Below, snip from the slit's end to both corners, ${say("across")} apart, and stitch the bands closed along that V.`
+        : `Below, the bands lie one on the other, ${say("across")} wide, and are stitched square across.`
+    }`,
+    remedy: `Trim the ends of both strips to ${say("trim")} beyond the seam before they are sewn across and turned.`,
+  }),
+  loops: ({ say, finding }) => ({
+    text: `${(finding.numbers.count ?? 1) === 1 ? "One loop" : `${finding.numbers.count} loops`}, each ${say("each")} of bias cut ${say("wide")} wide: sewn to a tube, turned, its ends caught in the seam of the front edge.`,
+    remedy: `For buttons ${say("button")} across: try one loop over its button before the rest are cut.`,
+  }),
   "pocket-pleat": ({ say }) => ({
     text: `The box pleat takes ${say("takes")} in all: folded down the middle of the pocket and stitched ${say("stitched")} from its fold, above and below.`,
     remedy: "Press it flat, then turn the pocket's edges.",
@@ -64,15 +82,15 @@ export const collarFindings = {
     remedy: "They give where the outside does not.",
   }),
   "lining-neck": () => ({
-    text: "The neck's facing is cut in other pieces than the lining: the lining goes up to the neck itself.",
-    remedy: "Sew it to the facing's inner edge, and trim what lies above.",
+    text: "A facing is cut in other pieces than the lining: there the lining goes up to the edge itself.",
+    remedy: "Sew it to the facing's inner edge, and trim what lies beyond.",
   }),
   "lining-hangs": () => ({
     text: "A skirt that hangs in folds is not lined from its own pieces.",
     remedy: "Line it with a straight skirt of the same length, its hem an inch shorter.",
   }),
   "stay-layers": ({ finding }) => ({
-    text: `${finding.numbers.layers === 2 ? "Two layers" : "One layer"} of ${finding.words?.grade === "stiff" ? "stiff" : "soft"} stay, ironed on before the exact cut, never in a dart's intake.`,
+    text: `${finding.numbers.layers === 2 ? "Two layers" : "One layer"} of ${stayGrades[finding.words?.grade ?? "soft"]} ironed on before the exact cut, never in a dart's intake.`,
     remedy: "Try it on a scrap first: heat marks some cloth, and the iron burns.",
   }),
   "neck-cut-on-chalk": ({ say }) => ({

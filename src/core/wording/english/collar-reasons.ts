@@ -30,6 +30,8 @@ export const collarReasons = {
   "pocket-place": "The same on both fronts, clear of buttonholes, darts and seams. Not cut.",
   "lining-same": "As the outside is cut, so that both meet.",
   "lining-hem": "Cut where the outside is finished, and turned an inch: it hangs an inch above.",
+  "lining-armhole": "Less what the armhole's facing covers: it is sewn to the facing's inner edge.",
+  "lining-flare": "From nothing at the hip to this at the hem: a lining as wide as the outside would fold under it.",
   "lining-underarm": "A little higher under the arm, where it lies inside the seam.",
   "lining-neck": "Less what the facing covers, with a seam to be sewn to it.",
   "stay-net": "Stay ends on the stitching line of every edge that is turned: corners stay thin.",

@@ -39,6 +39,8 @@ function wrongWith({ say, word }: Spoken): string {
 /** Why a neck cannot have the collar that was asked for. */
 export const collarRefusals = {
   "collar-on-neck": (spoken) => `${collars[spoken.word("collar")] ?? "This collar"} ${wrongWith(spoken)}.`,
+  "built-up-too-shallow": ({ say }) =>
+    `A built-up neck ${say("depth")} deep in front closes on the throat: at least ${say("least")} is wanted.`,
   "overlap-too-wide": ({ say }) =>
     `The front overlaps by ${say("overlap")}: of this collar at most ${say("most")} can be its tab.`,
   "fall-too-narrow": ({ say }) =>

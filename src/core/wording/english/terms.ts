@@ -275,6 +275,7 @@ const pieces: Readonly<Record<OwnPieceName, string>> = {
   "pocket-flap": "Pocket flap",
   "pocket-bag": "Pocket bag",
   "tie-belt": "Tie belt",
+  loops: "Loops",
   "lapel-facing": "Lapel facing",
   ruffle: "Ruffle",
   band: "Gathered band",

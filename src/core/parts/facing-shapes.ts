@@ -18,9 +18,9 @@ import {
   splitAtDepth,
   splitAtLength,
   straight,
-} from "../../geometry";
-import type { Inches } from "../../length";
-import type { ClosedHalf } from "../closed-half";
+} from "../geometry";
+import type { Inches } from "../length";
+import type { ClosedHalf } from "./closed-half";
 
 /** The outline of a facing, walked clockwise; what it does not have is left out. */
 export interface FacingShape {
@@ -79,7 +79,10 @@ function roundTo(path: Path, to: Point, arriving: Direction): Path {
 }
 
 /** A facing of the armhole, as deep along the shoulder and down the side. */
-export function shapeArmholeFacing({ shoulder, armhole, side }: ClosedHalf, depth: Inches): FacingShape {
+export function shapeArmholeFacing(
+  { shoulder, armhole, side }: Pick<ClosedHalf, "shoulder" | "armhole" | "side">,
+  depth: Inches,
+): FacingShape {
   const length = pathLength(shoulder);
   const [, end] = splitAtLength(shoulder, Math.max(0, length - depth));
   const [down] = splitAtLength(side, depth);
