@@ -18,7 +18,8 @@ const CORE_MAY_IMPORT: Readonly<Record<string, readonly string[]>> = {
   checks: ["length", "geometry", "body", "rules", "chalk"],
   cloth: ["length", "geometry", "packing", "body", "rules", "chalk", "checks"],
   table: ["length", "geometry", "rules", "chalk", "cloth"],
-  wording: ["length", "body", "rules", "chalk", "checks", "cloth", "table"],
+  making: ["length", "chalk"],
+  wording: ["length", "body", "rules", "chalk", "checks", "cloth", "table", "making"],
   formats: [
     "length",
     "geometry",
@@ -30,6 +31,7 @@ const CORE_MAY_IMPORT: Readonly<Record<string, readonly string[]>> = {
     "checks",
     "cloth",
     "table",
+    "making",
     "wording",
   ],
 };

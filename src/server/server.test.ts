@@ -1,6 +1,6 @@
 import { describe, expect, it } from "vitest";
 import { makeSheet } from "@/core/formats";
-import { collarChoices, insideChoices, sleeveChoices } from "@/core/parts";
+import { collarChoices, insideChoices, makingChoices, sleeveChoices } from "@/core/parts";
 import type { StoredOrder } from "@/db";
 import { readCardInput } from "./card-input";
 import { decisionsOf } from "./garment-decisions";
@@ -148,6 +148,8 @@ it("offers every choice of a garment and every rule that moves it, with its why"
     "facingWraps",
     "armholeFinish",
     "frontLap",
+    "buttonLoops",
+    "buttonSize",
     "pocket",
     "pocketFlap",
     "pocketWidth",
@@ -155,6 +157,7 @@ it("offers every choice of a garment and every rule that moves it, with its why"
     "pocketDown",
     "tieBelt",
     ...Object.keys(insideChoices),
+    ...Object.keys(makingChoices),
     "fold",
     "frontCurves",
     "workingPiece",

@@ -59,7 +59,7 @@ export type ChoiceDefinition = OptionChoice | LengthChoice | RatioChoice | ListC
 export type ChoiceDefinitions = Readonly<Record<string, ChoiceDefinition>>;
 
 /** What a choice is about: a part of the garment, or how it is cut. */
-export const choiceParts = ["body", "collar", "sleeve", "skirt", "cloth"] as const;
+export const choiceParts = ["body", "collar", "sleeve", "skirt", "making", "cloth"] as const;
 export type ChoicePart = (typeof choiceParts)[number];
 
 /** A decided choice: an option's id, yes or no, a length in inches, or a ratio. */

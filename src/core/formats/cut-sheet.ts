@@ -1,6 +1,7 @@
 import * as v from "valibot";
 import { joinIds, lineIds, notionIds, partIds, termKinds } from "../chalk";
 import { layWays, notchWays, phases } from "../cloth";
+import { taskIds } from "../making";
 import { lateCauses } from "./late-cause";
 import { orderSchema } from "./order";
 import { checkLengthSchema, countedPieceSchema, placementSchema } from "./sheet-table";
@@ -102,6 +103,31 @@ const piece = v.object({
   ),
 });
 
+const saidThere = v.object({ id: v.string(), text: v.string() });
+
+const makeSchema = v.object({
+  task: v.picklist(taskIds),
+  /** What is done, without its seams. */
+  does: v.string(),
+  /** Ids of steps that are done before. */
+  waitsFor: ids,
+  pieces: ids,
+  seams: v.array(
+    v.object({
+      id: v.string(),
+      a: ids,
+      b: ids,
+      allowances: v.tuple([v.number(), v.number()]),
+      ease: v.number(),
+      gathered: v.optional(v.number()),
+      notches: ids,
+      text: v.string(),
+    }),
+  ),
+  says: v.array(saidThere),
+  measures: v.array(saidThere),
+});
+
 const step = v.object({
   id: v.string(),
   phase: v.picklist(phases),
@@ -135,6 +161,8 @@ const step = v.object({
   waiver: v.optional(waiverSchema),
   /** Of the count: every piece as it lies on the table. */
   counted: v.optional(v.array(countedPieceSchema)),
+  /** Of the making: what it waits for, what is joined, what is said and measured there. */
+  make: v.optional(makeSchema),
 });
 
 /** Everything a tailor needs to chalk, cut and prove a garment (FORMATS: cut sheet). Every number is in inches. */

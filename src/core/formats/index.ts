@@ -64,7 +64,7 @@ export type { SheetAct, SheetLength, SheetPlacement, SheetReading } from "./shee
 export { sheetTick } from "./sheet-tick";
 export { markPlace, type Place, type StepTape, stepTape } from "./step-tape";
 export { type StyleItem, styleItemsOf } from "./style-items";
-export { chalkedBefore, reopened, type TableScreen, type TableSteps, tableScreens } from "./table-screens";
+export { chalkedBefore, reopened, type TableScreen, type TableSteps, tableScreens, tableSteps } from "./table-screens";
 export { tellTerms } from "./tell-terms";
 export {
   type KeptCheck,
@@ -82,5 +82,6 @@ export {
   mainCloth,
   type WhatIf,
 } from "./what-if";
+export { makingOf, stepOfTask } from "./write-making";
 export type { RefusedOrder } from "./write-refusal";
 export { writeSheet } from "./write-sheet";

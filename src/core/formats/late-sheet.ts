@@ -6,6 +6,7 @@ import type { LateCause } from "./late-cause";
 import { makeSheet } from "./make-sheet";
 import type { Order } from "./order";
 import type { SheetOutcome } from "./sheet-outcome";
+import { tableSteps } from "./table-screens";
 
 /** Edges of a sewn garment that something else is drawn to once they were measured. */
 export const lateEdges = ["neck", "armhole"] as const;
@@ -59,7 +60,7 @@ function drawnTo(sheet: CutSheet, edge: LateEdge): Drawn {
 /** The steps of a sheet that make what is drawn to an edge. */
 export function lateSteps(sheet: CutSheet, edge: LateEdge): readonly SheetStep[] {
   const { pieces, groups } = drawnTo(sheet, edge);
-  return sheet.steps.filter(({ piece, group }) => pieces.has(piece) || groups.has(group));
+  return tableSteps(sheet).filter(({ piece, group }) => pieces.has(piece) || groups.has(group));
 }
 
 function seamTo(sheet: CutSheet, edge: LateEdge): CutSheet["seams"][number] | undefined {
@@ -92,6 +93,17 @@ function keepFrozen<Row extends { readonly id: string }>(
   return drawn.map((row) => (isOwn(row) ? row : (kept.get(row.id) ?? row)));
 }
 
+/** The making as it was frozen, in its order; what joins a new piece says its new seams. */
+function makingAnew(frozen: CutSheet, sheet: CutSheet, pieces: ReadonlySet<string>): readonly SheetStep[] {
+  return frozen.steps
+    .filter(({ phase }) => phase === "make")
+    .map((step): SheetStep => {
+      const { make, text } = sheet.steps.find(({ id }) => id === step.id) ?? {};
+      if (step.make === undefined || make === undefined || text === undefined || !pieces.has(step.piece)) return step;
+      return { ...step, text, make: { ...step.make, seams: make.seams } };
+    });
+}
+
 /**
  * Draws what is sewn to an edge, of a sheet that was cut from, to that edge as it was measured on the sewn garment. Every
  * other piece, its steps and its cloth stay as they were frozen, whatever became of the program since.
@@ -114,7 +126,10 @@ export function redrawTo(frozen: CutSheet, edge: LateEdge, measured: LateMeasure
       cloth: frozen.cloth,
       pieces: keepFrozen(frozen.pieces, sheet.pieces, (piece) => pieces.has(piece.id)),
       groups: keepFrozen(frozen.groups, sheet.groups, (group) => groups.has(group.id)),
-      steps: keepFrozen(frozen.steps, sheet.steps, (step) => own.has(step.id)),
+      steps: [
+        ...keepFrozen(tableSteps(frozen), tableSteps(sheet), (step) => own.has(step.id)),
+        ...makingAnew(frozen, sheet, pieces),
+      ],
       ...(sheet.placements === undefined || frozen.placements === undefined
         ? {}
         : {

@@ -59,11 +59,16 @@ function kindOf(key: string, phase: SheetStep["phase"]): SheetStep["phase"] {
   return key === STRIPS || key.startsWith("cut ") ? "cut" : phase;
 }
 
+/** The steps up to the count: what is sewn after it has a place of its own. */
+export function tableSteps({ steps }: Pick<CutSheet, "steps">): readonly SheetStep[] {
+  return steps.filter(({ phase }) => phase !== "make");
+}
+
 /** The screens of a sheet in the order of the hand. */
 export function tableScreens(sheet: CutSheet, mode: TableSteps): readonly TableScreen[] {
   const placed = placementOf(sheet, mode);
   const screens: { readonly key: string; readonly screen: TableScreen; readonly steps: SheetStep[] }[] = [];
-  for (const step of sheet.steps) {
+  for (const step of tableSteps(sheet)) {
     const placement = placed.get(step.id) ?? null;
     const key = screenKey(sheet, step, placement);
     const last = screens.at(-1);

@@ -4,6 +4,7 @@ import { layTable } from "../table";
 import type { CutSheet } from "./cut-sheet";
 import type { ReadOrder } from "./read-order";
 import { writeDrawing } from "./write-drawing";
+import { writeMaking } from "./write-making";
 import type { RefusedOrder } from "./write-refusal";
 import { writeStep } from "./write-step";
 import { writePlacement } from "./write-table";
@@ -17,7 +18,7 @@ export function writeSheet(read: ReadOrder): Result<CutSheet, RefusedOrder> {
   const { cloth, ...rest } = drawing;
   return succeed({
     ...rest,
-    steps: table.steps.map((step) => writeStep(step, draft)),
+    steps: [...table.steps.map((step) => writeStep(step, draft)), ...writeMaking(drawing)],
     placements: table.placements.map(writePlacement),
     cloth,
   });

@@ -15,6 +15,7 @@ import {
   insideChoices,
   insideRules,
   lowerStripOffers,
+  makingChoices,
   offer,
   room,
   type SkirtKind,
@@ -150,6 +151,7 @@ function choicesOf(
     ...(usual === undefined
       ? []
       : Object.entries({ ...skirtUnderBody, skirt: { ...skirtUnderBody.skirt, default: usual } })),
+    ...Object.entries(makingChoices),
     ...own.filter(([id]) => ofCloth.has(id)),
   ]);
 }

@@ -1,5 +1,5 @@
 import type { ChoicePart } from "../chalk";
-import { collarChoices, lowerStripOffers, skirtUnderBody, sleeveChoices, tableChoices } from "../parts";
+import { collarChoices, lowerStripOffers, makingChoices, skirtUnderBody, sleeveChoices, tableChoices } from "../parts";
 import type { Garment } from "./garment";
 
 const ofSkirt: ReadonlySet<string> = new Set([
@@ -18,6 +18,7 @@ export const ofCloth: ReadonlySet<string> = new Set([
 /** Which part of a garment a choice of it is about; a skirt of its own has no body. */
 export function partOfChoice({ choices }: Pick<Garment, "choices">, id: string): ChoicePart {
   if (ofCloth.has(id)) return "cloth";
+  if (Object.hasOwn(makingChoices, id)) return "making";
   const hasBody = choices.neckWidth !== undefined || choices.frontNeckDepth !== undefined;
   if (Object.hasOwn(sleeveChoices, id)) return "sleeve";
   if (Object.hasOwn(collarChoices, id)) return "collar";

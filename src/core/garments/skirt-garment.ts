@@ -1,4 +1,17 @@
-import { offerFrom, room, type SkirtStyle, skirtChecks, skirtChoices, skirtNeeds, skirtRules } from "../parts";
+import {
+  hasInside,
+  insideChoices,
+  insideRules,
+  makingChoices,
+  offerFrom,
+  room,
+  type SkirtStyle,
+  skirtChecks,
+  skirtChoices,
+  skirtNeeds,
+  skirtRules,
+  tableChoices,
+} from "../parts";
 import type { GarmentRules } from "../rules";
 import type { Garment } from "./garment";
 
@@ -10,6 +23,12 @@ export const hangingOffers = {
   elasticWidth: true,
   opening: ["back-zip", "side-zip", "front-band"],
 } as const satisfies SkirtStyle["offers"];
+
+/** A skirt by itself is lined or not, and its band or facing carries stay. */
+const inside = offerFrom(insideChoices, { lining: ["none", "skirt"], stay: true });
+
+const { hemOrder, hemFinish, zipOrder, liningJoin } = makingChoices;
+const making = { hemOrder, hemFinish, zipOrder, liningJoin };
 
 /** What a skirt garment says of itself; everything else follows from its style. */
 export interface SkirtGarment extends SkirtStyle {
@@ -25,12 +44,15 @@ export function skirtGarment({ id, label, about, rules = {}, ...style }: SkirtGa
     id,
     label,
     about,
-    choices: offerFrom(skirtChoices, { ...style.offers, workingPiece: true, scale: true }),
+    choices: { ...offerFrom(skirtChoices, style.offers), ...inside, ...making, ...tableChoices },
     rules,
-    uses: skirtRules(style),
+    uses: [...skirtRules(style), ...insideRules],
     needs: () => skirtNeeds,
     checksWith: skirtChecks,
-    rooms: () => ["skirt"],
-    recipe: (sheet) => room("skirt").chalkSkirt(sheet, style),
+    rooms: (choices) => ["skirt", ...(hasInside(choices) ? (["inside"] as const) : [])],
+    recipe: (sheet) => {
+      room("skirt").chalkSkirt(sheet, style);
+      if (hasInside(sheet.given.choices)) room("inside").chalkInside(sheet);
+    },
   };
 }

@@ -7,6 +7,7 @@ export { type CollarKind, collarChoices, collarKind, collarKinds, collarRules, n
 export { finishChoices, finishesEdges } from "./finish/finish-choices";
 export { grownChoices, grownNeeds, grownRules } from "./grown";
 export { hasInside, insideChoices, insideRules } from "./inside/inside-choices";
+export { makingChoices } from "./making-choices";
 export { offerFrom } from "./offers";
 export type { RoomId } from "./room-ids";
 export {

@@ -13,6 +13,7 @@ export {
   wordLayRefusal,
   wordWayChoice,
 } from "./english/lay";
+export { sayLate, type TaskWording, wordTask } from "./english/making";
 export {
   lineNames,
   nameEdge,

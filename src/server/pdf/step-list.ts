@@ -2,6 +2,7 @@ import { type PDFPage, rgb } from "@cantoo/pdf-lib";
 import {
   type CutSheet,
   lookOf,
+  makingOf,
   type SheetPlacement,
   type SheetStep,
   sheetTick,
@@ -124,6 +125,24 @@ function sectionOf({ kind, steps: [first] }: TableScreen): string {
   return `${phaseNames[kind]}: ${namePiece(first.group)}, ${layers}`;
 }
 
+/** A heading stays with its first step. */
+function writeHeading(paper: PaperStack, text: string): void {
+  if (paper.room < 90) paper.turn();
+  paper.text(text, { size: 12, bold: true }, { after: 4 });
+}
+
+/** The work up to the count, in the order of the hand. */
+function writeTable(paper: PaperStack, sheet: CutSheet): void {
+  let section = "";
+  for (const screen of tableScreens(sheet, "placements")) {
+    const own = sectionOf(screen);
+    if (own !== section) writeHeading(paper, own);
+    section = own;
+    if (screen.placement === null) for (const step of screen.steps) writeStep(paper, step, sheet);
+    else writePlacement(paper, screen.placement, sheet);
+  }
+}
+
 /** The step list on paper, black on white: a box to tick, what to do, the reading. Bytes of a PDF. */
 export async function printStepList(sheet: CutSheet, head: SheetHead, size: Paper): Promise<Uint8Array> {
   const pen = await Pen.take(`Step list: ${head.client}, no. ${head.number}`);
@@ -132,18 +151,9 @@ export async function printStepList(sheet: CutSheet, head: SheetHead, size: Pape
   for (const { group, waiver } of waiversOf(sheet, {}))
     paper.text(sayWaiver(namePiece(group), waiver), { size: 10.5, bold: true }, { after: 4 });
   for (const notion of sheet.notions ?? []) paper.text(sayNotion(notion, sheet.unit), TEXT, { after: 4 });
-  let section = "";
-  for (const screen of tableScreens(sheet, "placements")) {
-    const own = sectionOf(screen);
-    // A heading stays with its first step.
-    if (own !== section) {
-      if (paper.room < 90) paper.turn();
-      paper.text(own, { size: 12, bold: true }, { after: 4 });
-    }
-    section = own;
-    if (screen.placement === null) for (const step of screen.steps) writeStep(paper, step, sheet);
-    else writePlacement(paper, screen.placement, sheet);
-  }
+  writeTable(paper, sheet);
+  writeHeading(paper, "After the cut");
+  for (const step of makingOf(sheet)) writeStep(paper, step, sheet);
   paper.number(sayHead(head, sheet, pen));
   return pen.document.save();
 }

@@ -37,6 +37,7 @@ const PART_NAMES: Readonly<Record<ChoicePart, string>> = {
   collar: "Collar",
   sleeve: "Sleeve",
   skirt: "Skirt",
+  making: "Made up",
   cloth: "On the cloth",
 };
 

@@ -1,4 +1,12 @@
-import { type CutSheet, lookOf, type SheetPlacement, type SheetStep, sheetTick, tableScreens } from "@/core/formats";
+import {
+  type CutSheet,
+  lookOf,
+  makingOf,
+  type SheetPlacement,
+  type SheetStep,
+  sheetTick,
+  tableScreens,
+} from "@/core/formats";
 import { namePiece, namePlacement, nameReading, partActs, sayActs, sayBeside, sayTape, sayTick } from "@/core/wording";
 import { Fractions } from "@/ui/reading/fractions";
 import { Reading } from "@/ui/reading/reading";
@@ -15,7 +23,7 @@ function PrintedStep({ sheet, step }: { readonly sheet: CutSheet; readonly step:
       <Box />
       <span className="min-w-0 flex-1">
         <strong>{step.title}</strong>
-        {step.phase !== "style" && step.phase !== "count" && (
+        {step.phase !== "style" && step.phase !== "count" && step.phase !== "make" && (
           <span className="text-sm"> ({namePiece(step.group)})</span>
         )}
         <br />
@@ -85,6 +93,12 @@ export function PrintedList({ sheet }: { readonly sheet: CutSheet }) {
           ? steps.map((step) => <PrintedStep key={step.id} sheet={sheet} step={step} />)
           : [<PrintedPlacement key={id} sheet={sheet} placement={placement} />],
       )}
+      <li>
+        <h2 className="mt-6 break-after-avoid text-xl">After the cut</h2>
+      </li>
+      {makingOf(sheet).map((step) => (
+        <PrintedStep key={step.id} sheet={sheet} step={step} />
+      ))}
     </ol>
   );
 }

@@ -2,7 +2,7 @@
 
 import { Tabs } from "radix-ui";
 import { useCallback, useMemo, useState } from "react";
-import { type CutSheet, reopened, tableScreens, waiversOf } from "@/core/formats";
+import { type CutSheet, reopened, tableScreens, tableSteps, waiversOf } from "@/core/formats";
 import { namePiece, sayWaiver } from "@/core/wording";
 import type { Progress } from "@/db";
 import { Legend } from "@/ui/cloth/legend";
@@ -40,13 +40,14 @@ export function SheetView({ orderId, sheet, start }: SheetViewProps) {
   const [activeId, setActiveId] = useState(
     start?.stepId || (sheet.steps.find(({ phase }) => phase === "chalk")?.id ?? null),
   );
-  const active = sheet.steps.find(({ id }) => id === activeId) ?? null;
+  const active = sheet.steps.find(({ id, phase }) => id === activeId && phase !== "make") ?? null;
   const group = sheet.groups.find(({ id }) => id === active?.group) ?? sheet.groups[0];
   const pickMark = useCallback(
     (piece: string, mark: string) => setActiveId((before) => stepOfMark(sheet, piece, mark) ?? before),
     [sheet],
   );
   const screens = useMemo(() => tableScreens(sheet, "placements"), [sheet]);
+  const steps = useMemo(() => tableSteps(sheet), [sheet]);
   const tickAll = useCallback(
     (ids: readonly string[]) => {
       const [first = ""] = ids;
@@ -59,10 +60,10 @@ export function SheetView({ orderId, sheet, start }: SheetViewProps) {
   const walk = useCallback(
     (by: 1 | -1) =>
       setActiveId((before) => {
-        const at = sheet.steps.findIndex(({ id }) => id === before);
-        return sheet.steps[Math.min(sheet.steps.length - 1, Math.max(0, at + by))]?.id ?? before;
+        const at = steps.findIndex(({ id }) => id === before);
+        return steps[Math.min(steps.length - 1, Math.max(0, at + by))]?.id ?? before;
       }),
-    [sheet.steps],
+    [steps],
   );
   const tickActive = useCallback(() => activeId !== null && tick(activeId), [activeId, tick]);
   useSheetKeys(walk, tickActive);
@@ -80,7 +81,7 @@ export function SheetView({ orderId, sheet, start }: SheetViewProps) {
             <Tabs.Trigger value="steps" className={tab}>
               Steps
               <span className="ml-2 whitespace-nowrap text-sm font-normal text-ink-soft">
-                {sheet.steps.filter(({ id }) => done.has(id)).length} of {sheet.steps.length}
+                {steps.filter(({ id }) => done.has(id)).length} of {steps.length}
               </span>
             </Tabs.Trigger>
             <Tabs.Trigger value="cloth" className={`${tab} lg:hidden`}>

@@ -1,6 +1,6 @@
 import { ArrowLeft } from "lucide-react";
 import Link from "next/link";
-import type { CutSheet, TableScreen } from "@/core/formats";
+import { type CutSheet, type TableScreen, tableSteps } from "@/core/formats";
 import { ticksSaid } from "@/ui/progress/ticks-said";
 import type { TicksKept } from "@/ui/progress/use-progress";
 import { type TableTool, TableTools } from "./table-tools";
@@ -17,8 +17,8 @@ interface TableHeadProps {
 
 /** Ticks of steps that this sheet does not have: of another garment, or drawn before a change. */
 export function straysOf(sheet: CutSheet, done: ReadonlySet<string>): number {
-  const own = new Set(sheet.steps.map(({ id }) => id));
-  return [...done].filter((id) => !own.has(id) && !/^(style|count)-/.test(id)).length;
+  const own = new Set(tableSteps(sheet).map(({ id }) => id));
+  return [...done].filter((id) => !own.has(id) && !/^(style|count|make)-/.test(id)).length;
 }
 
 /** Which part of the work a screen belongs to: its pieces, or what comes before and after all of them. */
@@ -34,7 +34,8 @@ function saidOf({ kind, group: id }: TableScreen, sheet: CutSheet): string {
 export function TableHead({ orderId, sheet, screens, index, done, kept, tools }: TableHeadProps) {
   const screen = screens[index];
   const ticked = screen?.steps.every(({ id }) => done.has(id)) ?? false;
-  const share = sheet.steps.filter(({ id }) => done.has(id)).length / sheet.steps.length;
+  const steps = tableSteps(sheet);
+  const share = steps.filter(({ id }) => done.has(id)).length / steps.length;
   const strays = straysOf(sheet, done);
   return (
     <>

@@ -43,6 +43,11 @@ export default async function SheetPage({ params }: { readonly params: Promise<{
             Armhole as sewn
           </Link>
         )}
+        {drawn !== null && (
+          <Link href={`/orders/${order.id}/making`} className="button" prefetch={false}>
+            Making
+          </Link>
+        )}
         <Link href={`/orders/${order.id}/print`} className="button" prefetch={false}>
           Print
         </Link>

@@ -1,0 +1,37 @@
+export {
+  answerFitting,
+  type CarriedBy,
+  type CarrierId,
+  carrierIds,
+  type FittingAnswer,
+  type FittingSide,
+  fittingSides,
+  KEPT_IN_SEAM,
+  type NextTime,
+  roomInSeams,
+  type SeamRoom,
+  type SeenAtFitting,
+  type SeenId,
+  seenIds,
+} from "./fitting";
+export { type Learnt, type LearntEntry, type LearntRule, learn, learnRules } from "./learning";
+export type { MadeSheet } from "./made-sheet";
+export { makeUp } from "./make-up";
+export {
+  countCut,
+  type PieceStand,
+  type PieceState,
+  pieceStates,
+  type SpoiltPiece,
+  standOfPieces,
+} from "./piece-state";
+export {
+  type MakeCaution,
+  type MakeTask,
+  makeCautions,
+  type SayingId,
+  sayingIds,
+  type TaskId,
+  type TaskSeam,
+  taskIds,
+} from "./task";
