@@ -1,6 +1,15 @@
 import { differenceInCalendarDays, parseISO } from "date-fns";
 import type { Unit } from "../src/core/length";
-import type { OrderState, OwnRuleSet, StoredCloth, StoredDecisions, StoredFigureNote } from "../src/db";
+import type {
+  OrderState,
+  OwnRuleSet,
+  StoredCloth,
+  StoredDecisions,
+  StoredFigureNote,
+  StoredFitted,
+  StoredMoney,
+  StoredSpoilt,
+} from "../src/db";
 import { addDays, startOfWeek } from "../src/server/week";
 import week from "./demo-week.json" with { type: "json" };
 
@@ -18,6 +27,10 @@ export interface DemoOrder {
   readonly state: OrderState;
   readonly promisedOn: string;
   readonly fittings?: readonly string[];
+  /** What is written after the cut; ids are given when they are kept. */
+  readonly spoilt?: readonly Omit<StoredSpoilt, "id">[];
+  readonly fitted?: readonly Omit<StoredFitted, "id">[];
+  readonly money?: StoredMoney;
 }
 
 export interface DemoClient {
@@ -45,6 +58,15 @@ export function demoClientsFor(day: string): readonly DemoClient[] {
       ...order,
       promisedOn: move(order.promisedOn),
       fittings: (order.fittings ?? []).map(move),
+      spoilt: (order.spoilt ?? []).map((one) => ({
+        ...one,
+        on: move(one.on),
+        again: one.again === null ? null : move(one.again),
+      })),
+      fitted: (order.fitted ?? []).map((one) => ({ ...one, on: move(one.on) })),
+      ...(order.money === undefined
+        ? {}
+        : { money: { ...order.money, paid: order.money.paid.map((one) => ({ ...one, on: move(one.on) })) } }),
     })),
   }));
 }

@@ -9,6 +9,7 @@ import {
   type Card,
   type Client,
   changeOrder,
+  changeShop,
   closeDatabase,
   type Database,
   database,
@@ -65,6 +66,9 @@ async function seedOrder(db: Database, order: DemoOrder, around: OrderSurroundin
     fittings: [],
     unit: "in" as const,
     ...order,
+    spoilt: (order.spoilt ?? []).map((one) => ({ ...one, id: randomUUID() })),
+    fitted: (order.fitted ?? []).map((one) => ({ ...one, id: randomUUID() })),
+    money: order.money ?? null,
     id: randomUUID(),
     clientId: client.id,
     cardId: card.id,
@@ -83,6 +87,7 @@ async function seed(): Promise<void> {
     process.stdout.write("The shop has clients already; the demo week is left out.\n");
     return;
   }
+  await changeShop(db, { currency: "€" });
   for (const set of demoRuleSets) await keepRuleSet(db, set);
   const clients = demoClientsFor(today());
   const seeded: SeededClient[] = [];

@@ -46,6 +46,9 @@ const orders = clients.flatMap(({ id: clientId }, index) =>
     state: index % 2 === 0 ? ("drafted" as const) : (orderStates.at(-1) ?? "collected"),
     promisedOn: `2026-12-${String(1 + (index % 28)).padStart(2, "0")}`,
     fittings: [],
+    spoilt: [],
+    fitted: [],
+    money: null,
     updatedAt: NOW,
   })),
 );

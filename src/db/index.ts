@@ -22,6 +22,7 @@ export {
 } from "./figure-notes";
 export {
   addOrder,
+  changeAfterCut,
   changeOrder,
   changeUncut,
   countOrders,
@@ -31,6 +32,7 @@ export {
   type KeptSheet,
   keepTake,
   type ListedOrder,
+  listFittedOrders,
   listOrders,
   listOrdersDue,
   listOrdersInState,
@@ -53,9 +55,12 @@ export {
   orderStates,
   type StoredCloth,
   type StoredDecisions,
+  type StoredFitted,
+  type StoredMoney,
   type StoredOneCloth,
   type StoredReading,
   type StoredReadings,
+  type StoredSpoilt,
 } from "./schema";
 export { changeShop, findShop, type Shop } from "./shop";
 export {

@@ -4,7 +4,18 @@ import { type CutSheet, cutSheetSchema } from "../core/formats";
 import type { Unit } from "../core/length";
 import type { Database } from "./connection";
 import { takeBack } from "./progress";
-import { clients, cutSheets, type OrderState, orders, type StoredCloth, type StoredDecisions, shop } from "./schema";
+import {
+  clients,
+  cutSheets,
+  type OrderState,
+  orders,
+  type StoredCloth,
+  type StoredDecisions,
+  type StoredFitted,
+  type StoredMoney,
+  type StoredSpoilt,
+  shop,
+} from "./schema";
 
 export interface StoredOrder {
   readonly id: string;
@@ -21,7 +32,14 @@ export interface StoredOrder {
   readonly promisedOn: string | null;
   /** Days on which the client comes for a fitting. */
   readonly fittings: readonly string[];
+  readonly spoilt: readonly StoredSpoilt[];
+  readonly fitted: readonly StoredFitted[];
+  /** Null while nothing was agreed. */
+  readonly money: StoredMoney | null;
 }
+
+/** What is written of an order after it is cut. */
+type AfterCut = "spoilt" | "fitted" | "money";
 
 export interface ListedOrder extends StoredOrder {
   readonly clientName: string;
@@ -41,6 +59,14 @@ async function select(db: Database, where: SQL | undefined, most?: number): Prom
 /** Every order with its client's name, by the promised day. */
 export function listOrders(db: Database): Promise<readonly ListedOrder[]> {
   return select(db, undefined);
+}
+
+/** What was seen at the fittings of every order that had one. */
+export function listFittedOrders(db: Database): Promise<readonly Pick<StoredOrder, "id" | "clientId" | "fitted">[]> {
+  return db
+    .select({ id: orders.id, clientId: orders.clientId, fitted: orders.fitted })
+    .from(orders)
+    .where(sql`jsonb_array_length(${orders.fitted}) > 0`);
 }
 
 export function listOrdersOfClient(db: Database, clientId: string): Promise<readonly ListedOrder[]> {
@@ -73,7 +99,11 @@ export async function findOrder(db: Database, id: string): Promise<StoredOrder |
 }
 
 /** Adds an order under the shop's next number; numbers are the shop's own, so that none is skipped. */
-export async function addOrder(db: Database, order: Omit<StoredOrder, "number">, now: string): Promise<number> {
+export async function addOrder(
+  db: Database,
+  order: Omit<StoredOrder, "number" | AfterCut> & Partial<Pick<StoredOrder, AfterCut>>,
+  now: string,
+): Promise<number> {
   return db.transaction(async (tx) => {
     const [row] = await tx
       .update(shop)
@@ -182,6 +212,29 @@ export async function keepTake(
     const kept = await tx.insert(cutSheets).values(row).onConflictDoNothing().returning({ id: cutSheets.id });
     if (kept.length === 0) return false;
     await takeBack(tx, orderId, steps, now);
+    return true;
+  });
+}
+
+/**
+ * Changes what is written of an order after it is cut, as it stands in the book at that moment: two screens that add to it
+ * lose nothing of one another's.
+ *
+ * @returns false where the order is not in the book any more
+ */
+export async function changeAfterCut(
+  db: Database,
+  id: string,
+  change: (before: Pick<StoredOrder, AfterCut>) => Partial<Pick<StoredOrder, AfterCut>>,
+  now: string,
+): Promise<boolean> {
+  return db.transaction(async (tx) => {
+    const [row] = await tx.select().from(orders).where(eq(orders.id, id)).for("update");
+    if (row === undefined) return false;
+    await tx
+      .update(orders)
+      .set({ ...change(row), updatedAt: now })
+      .where(eq(orders.id, id));
     return true;
   });
 }

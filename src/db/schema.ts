@@ -1,6 +1,7 @@
 import { boolean, index, integer, jsonb, pgTable, text, uniqueIndex } from "drizzle-orm/pg-core";
 import type { CutSheet, KeptChecks, Order } from "../core/formats";
 import type { Unit } from "../core/length";
+import type { FittingSide, SeenId } from "../core/making";
 
 /** A reading on a card, as it was typed; a reading taken again follows the first after a semicolon. */
 export interface StoredReading {
@@ -36,6 +37,43 @@ export interface StoredCloth extends StoredOneCloth {
 
 export type StoredDecisions = Readonly<Record<string, string | number | boolean>>;
 
+/** A piece that was mis-cut, stained, torn or lost; it stays in the log when it is cut again. */
+export interface StoredSpoilt {
+  readonly id: string;
+  readonly piece: string;
+  readonly copies: number;
+  readonly side: "both" | "left" | "right";
+  readonly why: string;
+  readonly on: string;
+  /** The day on which it was cut again; null while it is missing. */
+  readonly again: string | null;
+}
+
+/** What was seen at a fitting, as it was written down there. */
+export interface StoredFitted {
+  readonly id: string;
+  readonly on: string;
+  readonly seen: SeenId;
+  /** As it was typed, and what that is. */
+  readonly typed: string;
+  readonly inches: number;
+  readonly side: FittingSide;
+  readonly pinned: boolean;
+  readonly by: string;
+  /** Whether it was sewn since. */
+  readonly done: boolean;
+  /** The house rule that it points to, as the garment was cut by it; left out where none does. */
+  readonly rule?: { readonly id: string; readonly value: string | number | boolean } | undefined;
+}
+
+/** Plain numbers of the shop, as they were typed; no tax, no reckoning. */
+export interface StoredMoney {
+  readonly price: string;
+  readonly deposit: string;
+  readonly paid: readonly { readonly on: string; readonly amount: string }[];
+  readonly note: string;
+}
+
 /** The one row of what belongs to the whole shop. */
 export const shop = pgTable("shop", {
   id: integer("id").primaryKey(),
@@ -43,6 +81,8 @@ export const shop = pgTable("shop", {
   nextOrderNumber: integer("next_order_number").notNull(),
   /** How many fittings and promised garments a day holds before it is too full. */
   dayHolds: integer("day_holds").notNull().default(4),
+  /** The sign of its money. */
+  currency: text("currency").notNull().default(""),
 });
 
 export const clients = pgTable("clients", {
@@ -110,6 +150,9 @@ export const orders = pgTable(
     promisedOn: text("promised_on"),
     /** Days on which the client comes for a fitting. */
     fittings: jsonb("fittings").$type<readonly string[]>().notNull().default([]),
+    spoilt: jsonb("spoilt").$type<readonly StoredSpoilt[]>().notNull().default([]),
+    fitted: jsonb("fitted").$type<readonly StoredFitted[]>().notNull().default([]),
+    money: jsonb("money").$type<StoredMoney>(),
     updatedAt: text("updated_at").notNull(),
   },
   (table) => [uniqueIndex("orders_number").on(table.number), index("orders_client").on(table.clientId)],

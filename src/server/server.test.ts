@@ -80,6 +80,9 @@ describe("lengths keep their unit", () => {
     state: "drafted",
     promisedOn: null,
     fittings: [],
+    spoilt: [],
+    fitted: [],
+    money: null,
   };
 
   it("a card in centimetres means the same in an inch shop", () =>

@@ -71,6 +71,8 @@ export type NextTime =
       readonly pieces: readonly ("front" | "back")[];
       readonly each: Inches;
     }
+  /** Left and right are drawn alike: of one of them no note can stand. */
+  | { readonly kind: "one-side" }
   | { readonly kind: "rule"; readonly rule: string }
   | { readonly kind: "reading"; readonly reading: string };
 
@@ -165,7 +167,8 @@ const LETS_OUT: ReadonlySet<SeenId> = new Set([
 
 const LINES: Readonly<Record<string, string>> = { bust: "bust", ribs: "underbust", waist: "waist", hip: "hip" };
 
-function nextOf({ seen, amount }: SeenAtFitting): NextTime {
+function nextOf({ seen, amount, side }: SeenAtFitting): NextTime {
+  if (side !== "both") return { kind: "one-side" };
   const [kind, place = ""] = seen.split("-");
   const line = LINES[place];
   if ((kind === "tight" || kind === "loose") && line !== undefined)
@@ -195,6 +198,37 @@ function edgesOf(carrier: CarrierId, side: FittingSide): number {
   return 2 * (side === "both" || seams === 1 ? seams : 1);
 }
 
+/** How far each edge of one seam moves for what is still wanted, and what is left in it; null where it gives nothing. */
+function carry(seam: CarrierId, had: Inches, wanted: Inches, { seen, side }: SeenAtFitting): CarriedBy | null {
+  const out = LETS_OUT.has(seen);
+  const edges = edgesOf(seam, side);
+  const most = out ? Math.max(0, had - KEPT_IN_SEAM) : MOST_IN;
+  const each = Math.min(most, wanted / movesOf(seam, edges));
+  if (each <= 1e-9) return null;
+  return { seam, edges, each: out ? each : -each, had, left: out ? had - each : had + each };
+}
+
+/** How many edges share an amount: a hem has it whole at its one edge. */
+function movesOf(seam: CarrierId, edges: number): number {
+  return seam === "hem" ? 1 : edges;
+}
+
+/** What one entry asks of the seams, one after the other; the room is less by it afterwards. */
+function answerOne(left: Partial<Record<CarrierId, Inches>>, entry: SeenAtFitting): FittingAnswer {
+  const carried: CarriedBy[] = [];
+  let rest = entry.amount;
+  for (const seam of carriersOf[entry.seen]) {
+    const had = left[seam];
+    const one = had === undefined || rest <= 1e-9 ? null : carry(seam, had, rest, entry);
+    if (one === null) continue;
+    left[seam] = one.left;
+    rest -= Math.abs(one.each) * movesOf(seam, one.edges);
+    carried.push(one);
+  }
+  const short = carriersOf[entry.seen].length === 0 || rest < 1e-9 ? 0 : rest;
+  return { seen: entry.seen, carried, short, next: nextOf(entry) };
+}
+
 /**
  * What is done now about what was seen, seam after seam: out only while ⅜ stays in it, in by no more than 1 an edge, then
  * the next seam; and what is left in each after. Entries are answered one after the other, so that a second fitting counts
@@ -208,26 +242,5 @@ export function answerFitting(
   entries: readonly SeenAtFitting[],
 ): { readonly answers: readonly FittingAnswer[]; readonly left: SeamRoom } {
   const left: Partial<Record<CarrierId, Inches>> = { ...room };
-  const answers = entries.map((entry): FittingAnswer => {
-    const out = LETS_OUT.has(entry.seen);
-    const carried: CarriedBy[] = [];
-    let rest = entry.amount;
-    for (const seam of carriersOf[entry.seen]) {
-      const had = left[seam];
-      if (had === undefined || rest <= 1e-9) continue;
-      const edges = edgesOf(seam, entry.side);
-      // A single seam of one edge each side, as a hem, moves by the whole.
-      const share = seam === "hem" ? 1 : edges;
-      const most = out ? Math.max(0, had - KEPT_IN_SEAM) : MOST_IN;
-      const each = Math.min(most, rest / share);
-      if (each <= 1e-9) continue;
-      const after = out ? had - each : had + each;
-      left[seam] = after;
-      rest -= each * share;
-      carried.push({ seam, edges, each: out ? each : -each, had, left: after });
-    }
-    const needs = carriersOf[entry.seen].length > 0 ? Math.max(0, rest) : 0;
-    return { seen: entry.seen, carried, short: needs < 1e-9 ? 0 : needs, next: nextOf(entry) };
-  });
-  return { answers, left };
+  return { answers: entries.map((entry) => answerOne(left, entry)), left };
 }

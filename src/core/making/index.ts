@@ -14,7 +14,7 @@ export {
   type SeenId,
   seenIds,
 } from "./fitting";
-export { type Learnt, type LearntEntry, type LearntRule, learn, learnRules } from "./learning";
+export { KEEPS, type Learnt, type LearntEntry, type LearntRule, learn, learnRules, ruleOfSeen } from "./learning";
 export type { MadeSheet } from "./made-sheet";
 export { makeUp } from "./make-up";
 export {

@@ -49,7 +49,7 @@ export function learn(entries: readonly LearntEntry[]): readonly Learnt[] {
 }
 
 /** The house rule that a thing seen points to; none where a reading or a note says it. */
-const RULE_OF: Readonly<Partial<Record<SeenId, string>>> = {
+export const ruleOfSeen: Readonly<Partial<Record<SeenId, string>>> = {
   "tight-bust": "ease.bust",
   "loose-bust": "ease.bust",
   "tight-waist": "ease.waist",
@@ -75,7 +75,7 @@ export interface LearntRule extends Learnt {
 export function learnRules(entries: readonly LearntEntry[]): readonly LearntRule[] {
   const groups = new Map<string, { rule: string; value: string | number | boolean; entries: LearntEntry[] }>();
   for (const entry of entries) {
-    const rule = RULE_OF[entry.seen];
+    const rule = ruleOfSeen[entry.seen];
     const value = rule === undefined ? undefined : entry.rules[rule];
     if (rule === undefined || value === undefined) continue;
     const key = `${rule} ${String(value)} ${entry.seen}`;

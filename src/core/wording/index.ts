@@ -4,6 +4,17 @@ export { wordAbsurdReading, wordLengthProblem, wordMissingReading } from "./engl
 export type { FindingWording } from "./english/finding-words";
 export { wordFinding } from "./english/findings";
 export {
+  nameCarrier,
+  namePieceState,
+  nameSeen,
+  type SeenPlace,
+  sayFittingSide,
+  sayLearnt,
+  sayNext,
+  sayNow,
+  seenPlaces,
+} from "./english/fitting";
+export {
   type ChangeWording,
   clothNames,
   wayHow,

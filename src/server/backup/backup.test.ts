@@ -12,7 +12,7 @@ const outcome = makeSheet({ garment: "straight-dress", client: { card: { measure
 if (outcome.kind !== "sheet") throw new Error("no sheet");
 
 const shop: WholeShop = {
-  shop: { id: 1, unit: "in", nextOrderNumber: 2, dayHolds: 4 },
+  shop: { id: 1, unit: "in", nextOrderNumber: 2, dayHolds: 4, currency: "€" },
   clients: [{ id: "c", name: "Łucja “Ada” Morrow", createdAt: NOW }],
   cards: [
     {
@@ -50,6 +50,22 @@ const shop: WholeShop = {
       state: "cut",
       promisedOn: "2026-11-26",
       fittings: ["2026-11-24"],
+      spoilt: [{ id: "x", piece: "sleeve", copies: 1, side: "left", why: "scorched", on: "2026-11-20", again: null }],
+      fitted: [
+        {
+          id: "f",
+          on: "2026-11-24",
+          seen: "loose-waist",
+          typed: "1",
+          inches: 1,
+          side: "both",
+          pinned: true,
+          by: "M",
+          done: false,
+          rule: { id: "ease.waist", value: 0.5 },
+        },
+      ],
+      money: { price: "180", deposit: "60", paid: [{ on: "2026-11-16", amount: "60" }], note: "" },
       updatedAt: NOW,
     },
   ],

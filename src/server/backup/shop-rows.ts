@@ -1,6 +1,7 @@
 import * as v from "valibot";
 import { cutSheetSchema, keptCheckSchema } from "@/core/formats";
 import { findGarment, keptChoices } from "@/core/garments";
+import { fittingSides, seenIds } from "@/core/making";
 import { orderStates, type ShopRows } from "@/db";
 import { storedCloth } from "../stored-cloth";
 
@@ -46,6 +47,49 @@ const rowsOf = {
     state: v.picklist(orderStates),
     promisedOn: v.nullable(text),
     fittings: v.array(text),
+    // Left out in files written before there was anything after the cut.
+    spoilt: v.optional(
+      v.array(
+        v.strictObject({
+          id,
+          piece: text,
+          copies: count,
+          side: v.picklist(fittingSides),
+          why: text,
+          on: text,
+          again: v.nullable(text),
+        }),
+      ),
+      [],
+    ),
+    fitted: v.optional(
+      v.array(
+        v.strictObject({
+          id,
+          on: text,
+          seen: v.picklist(seenIds),
+          typed: text,
+          inches: number,
+          side: v.picklist(fittingSides),
+          pinned: v.boolean(),
+          by: text,
+          done: v.boolean(),
+          rule: v.optional(v.strictObject({ id: text, value: v.union([text, number, v.boolean()]) })),
+        }),
+      ),
+      [],
+    ),
+    money: v.optional(
+      v.nullable(
+        v.strictObject({
+          price: text,
+          deposit: text,
+          paid: v.array(v.strictObject({ on: text, amount: text })),
+          note: text,
+        }),
+      ),
+      null,
+    ),
     updatedAt: text,
   }),
   ruleSets: v.strictObject({ id, name: text, base: text, overrides: decisions }),
@@ -59,7 +103,13 @@ const rowsOf = {
   }),
 } as const;
 
-const shopRow = v.strictObject({ id: v.literal(1), unit, nextOrderNumber: count, dayHolds: count });
+const shopRow = v.strictObject({
+  id: v.literal(1),
+  unit,
+  nextOrderNumber: count,
+  dayHolds: count,
+  currency: v.optional(text, ""),
+});
 const sheetRow = v.strictObject({
   id,
   orderId: id,

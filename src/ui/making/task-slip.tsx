@@ -71,6 +71,15 @@ export function TaskSlip({ orderId, sheet, step, isCut }: TaskSlipProps) {
           Write what the tape says
         </Link>
       )}
+      {make.task === "fitting" && isCut && (
+        <Link
+          href={`/orders/${orderId}/fitting`}
+          prefetch={false}
+          className="flex min-h-12 items-center self-start rounded-lg border-2 border-chalk-soft px-5 text-xl font-semibold"
+        >
+          Write what you see
+        </Link>
+      )}
       {make.says.length > 0 && (
         <ul aria-label="Mind" className="space-y-2 text-lg text-chalk-soft">
           {make.says.map(({ id, text }) => (

@@ -26,6 +26,9 @@ const listed = (id: string, more: Partial<ListedOrder>): ListedOrder => ({
   state: "drafted",
   promisedOn: null,
   fittings: [],
+  spoilt: [],
+  fitted: [],
+  money: null,
   ...more,
 });
 

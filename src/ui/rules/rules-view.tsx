@@ -21,6 +21,8 @@ interface RulesViewProps {
   readonly ownSets: readonly OwnRuleSet[];
   readonly garments: readonly SampleGarment[];
   readonly figure: Readonly<Record<string, number>>;
+  /** The rule that is in hand when the page opens. */
+  readonly first?: RuleId;
 }
 
 interface ChosenSet {
@@ -83,11 +85,11 @@ function RuleList({ rules, chosen, changed, say, onChoose }: RuleListProps) {
 }
 
 /** House rules: a set, one rule at a time with its reason and range, and what it changes on a sample cloth. */
-export function RulesView({ rules, ownSets, garments, figure }: RulesViewProps) {
+export function RulesView({ rules, ownSets, garments, figure, first = "allowance.side" }: RulesViewProps) {
   const [setId, setSetId] = useState<string>(ownSets[0]?.id ?? "close");
   const { base, own } = chooseSet(setId, ownSets);
   const [edits, setEdits] = useState<StoredDecisions>({});
-  const [chosen, setChosen] = useState<RuleId>("allowance.side");
+  const [chosen, setChosen] = useState<RuleId>(first);
   const unit = ruleSets[base].metric ? "cm" : "in";
   const kept = own?.overrides ?? {};
   const overrides = useMemo(() => ({ ...(own?.overrides ?? {}), ...edits }), [own, edits]);

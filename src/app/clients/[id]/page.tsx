@@ -2,6 +2,7 @@ import type { Metadata } from "next";
 import Link from "next/link";
 import { garments } from "@/core/garments";
 import { sayDate } from "@/core/wording";
+import { learnClient } from "@/server/learning";
 import { loadClient, loadWants } from "@/server/load";
 import { cardReadings, today } from "@/server/readings";
 import { CardChanges } from "@/ui/client/card-changes";
@@ -11,6 +12,7 @@ import { NewestCard } from "@/ui/client/newest-card";
 import { StartOrder } from "@/ui/client/start-order";
 import { StillNeeds } from "@/ui/client/still-needs";
 import { TakeOutClient } from "@/ui/client/take-out-client";
+import { LearntList } from "@/ui/fitting/learnt-list";
 import { OrderList } from "@/ui/orders/order-list";
 import { PageHead } from "@/ui/shell/page-head";
 
@@ -39,6 +41,7 @@ export default async function ClientPage({ params }: { readonly params: Promise<
         <div className="min-w-0 space-y-6">
           {newest !== undefined && <NewestCard card={newest} readings={cardReadings(newest, unit)} unit={unit} />}
           <CardChanges cards={read} unit={unit} />
+          <LearntList learnt={learnClient(orders)} unit={unit} />
           <CardHistory cards={cards} />
           <FigureNotes clientId={client.id} notes={notes} />
         </div>

@@ -48,6 +48,11 @@ export default async function SheetPage({ params }: { readonly params: Promise<{
             Making
           </Link>
         )}
+        {frozenAt !== null && (
+          <Link href={`/orders/${order.id}/fitting`} className="button" prefetch={false}>
+            Fitting
+          </Link>
+        )}
         <Link href={`/orders/${order.id}/print`} className="button" prefetch={false}>
           Print
         </Link>
