@@ -1,14 +1,17 @@
 import type { Term } from "./term";
 
 /** What is bought beside the cloth (craft: making, notions). */
-export const notionIds = ["buttons", "elastic", "boning"] as const;
+export const notionIds = ["zip", "buttons", "hooks", "studs", "elastic", "boning", "thread"] as const;
 export type NotionId = (typeof notionIds)[number];
+
+export const notionUnits = ["in", "piece", "m"] as const;
+export type NotionUnit = (typeof notionUnits)[number];
 
 /** Something to buy or lay out, with the sum that it comes from. */
 export interface Notion {
   readonly id: NotionId;
-  /** Lengths in inches, or pieces. */
-  readonly unit: "in" | "piece";
+  /** Lengths in inches, pieces, or metres of what is sold so everywhere. */
+  readonly unit: NotionUnit;
   readonly terms: readonly Term[];
 }
 

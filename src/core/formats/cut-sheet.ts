@@ -1,5 +1,5 @@
 import * as v from "valibot";
-import { joinIds, lineIds, notionIds, partIds, termKinds } from "../chalk";
+import { joinIds, lineIds, notionIds, notionUnits, partIds, termKinds } from "../chalk";
 import { layWays, notchWays, phases } from "../cloth";
 import { taskIds } from "../making";
 import { lateCauses } from "./late-cause";
@@ -255,7 +255,7 @@ export const cutSheetSchema = v.object({
       v.object({
         id: v.picklist(notionIds),
         amount: v.number(),
-        unit: v.picklist(["in", "piece"]),
+        unit: v.picklist(notionUnits),
         terms: v.array(term),
       }),
     ),

@@ -99,7 +99,7 @@ export function writeDrawing(read: ReadOrder): Result<DrawnOrder, RefusedOrder> 
   const groups = foldable.ok && full !== draft ? planFolds(draft, read.fold, read.way) : foldable;
   if (!groups.ok) return fail(...groups.issues.map((refusal) => writeRefusal(read, refusal)));
   const cloth = needCloth(read, draft, groups.value);
-  const notions = countNotions(full);
+  const notions = countNotions(full, report.seams);
   const practice: readonly Finding[] = full === draft ? [] : [{ id: "half-scale", level: "note", numbers: {} }];
   const findings = [...report.findings, ...practice, ...cloth.problems];
   const drawing: SheetDrawing = {

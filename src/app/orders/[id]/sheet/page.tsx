@@ -53,6 +53,9 @@ export default async function SheetPage({ params }: { readonly params: Promise<{
             Fitting
           </Link>
         )}
+        <Link href={`/orders/${order.id}/counter`} className="button" prefetch={false}>
+          Counter
+        </Link>
         <Link href={`/orders/${order.id}/print`} className="button" prefetch={false}>
           Print
         </Link>

@@ -1,0 +1,48 @@
+import type { ClothId } from "@/core/chalk";
+import { clothIds } from "@/core/chalk";
+import type { CutSheet } from "@/core/formats";
+import { formatLengthWithUnit, type Unit } from "@/core/length";
+import { clothNames, sayNotion } from "@/core/wording";
+import { sayPurchase } from "@/ui/lay/cloth-length";
+import { Fractions } from "@/ui/reading/fractions";
+
+function Row({ children }: { readonly children: React.ReactNode }) {
+  return (
+    <li className="flex items-baseline gap-3 border-b border-card-deep py-2">
+      <span className="mt-1 inline-block size-4 shrink-0 border-2 border-ink" aria-hidden="true" />
+      <span className="text-lg">{children}</span>
+    </li>
+  );
+}
+
+/** Everything to buy or lay out, each with a box to tick: cloth, then what goes with it, with its sum. */
+export function BuyingList({ sheet, unit }: { readonly sheet: CutSheet; readonly unit: Unit }) {
+  const { buy, buyUnit, width } = sheet.cloth;
+  const others = clothIds.filter(
+    (id): id is ClothId => id !== "main" && sheet.pieces.some(({ cloth }) => cloth === id),
+  );
+  return (
+    <section className="slip p-4" aria-label="To buy and lay out">
+      <h2 className="text-xl">To buy and lay out</h2>
+      <ul>
+        <Row>
+          <strong>
+            <Fractions text={sayPurchase(buy, buyUnit)} />
+          </strong>{" "}
+          <Fractions text={`of cloth, ${formatLengthWithUnit(width, unit)} wide`} />
+        </Row>
+        {others.map((id) => (
+          <Row key={id}>
+            {clothNames[id]}: {sheet.pieces.filter(({ cloth }) => cloth === id).length} pieces, as much as its own lay
+            takes
+          </Row>
+        ))}
+        {(sheet.notions ?? []).map((notion) => (
+          <Row key={notion.id}>
+            <Fractions text={sayNotion(notion, unit)} />
+          </Row>
+        ))}
+      </ul>
+    </section>
+  );
+}
