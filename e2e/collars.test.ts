@@ -35,6 +35,8 @@ it("the collar is drawn to the neck as it was sewn: of a lapel the back alone is
   await page.goto(`${address}${order}/sheet`, { waitUntil: "networkidle" });
   await page.getByRole("button", { name: "It is cut" }).click();
   await page.getByRole("button", { name: "Yes, keep this sheet as cut" }).click();
+  await page.getByText(/cut from on/).waitFor();
+  await page.getByRole("link", { name: "Making" }).click();
   await page.getByRole("link", { name: "Neck as sewn" }).click();
   await page.getByRole("heading", { name: "The neck, as it is sewn" }).waitFor();
   expect(await page.getByLabel("Front, half").count()).toBe(0);

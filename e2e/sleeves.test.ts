@@ -36,6 +36,8 @@ it("the sleeves are drawn to the armhole as it was sewn, its cause is kept, and 
   await page.goto(`${address}${order}/sheet`, { waitUntil: "networkidle" });
   await page.getByRole("button", { name: "It is cut" }).click();
   await page.getByRole("button", { name: "Yes, keep this sheet as cut" }).click();
+  await page.getByText(/cut from on/).waitFor();
+  await page.getByRole("link", { name: "Making" }).click();
   await page.getByRole("link", { name: "Armhole as sewn" }).click();
   await page.getByLabel("Front, half").fill("13 1/2");
   await page.getByRole("button", { name: "Draw the sleeves to it" }).click();

@@ -124,3 +124,20 @@ it("what keeps being altered is learnt for the client at once, and for the rule 
     expect.objectContaining({ rule: "ease.waist", value: 2, clients: 2, times: 4, seen: "loose-waist" }),
   ]);
 });
+
+it("a spoilt piece stays in the log, counts as missing until it is cut again, and is never more than there are", async () => {
+  const { cutAgain, keepSpoilt } = await import("./spoilt-actions");
+  const spoilt = async () => (await findOrder(await database(), id))?.spoilt ?? [];
+  const lost = { piece: "bodice-back", copies: 1, side: "left", why: "scorched by the iron" };
+  expect(said(await keepSpoilt(id, { ...lost, copies: 3 }))).toContain("only 2 of it");
+  expect(said(await keepSpoilt(id, { ...lost, why: " " }))).toContain("what happened");
+  expect(said(await keepSpoilt(id, { ...lost, piece: "wing" }))).toContain("not cut yet");
+  expect(await spoilt()).toEqual([]);
+  expect(said(await keepSpoilt(id, lost))).toBe("");
+  const [entry] = await spoilt();
+  expect(entry).toMatchObject({ ...lost, again: null });
+  await cutAgain(id, entry?.id, true);
+  expect((await spoilt())[0]?.again).toMatch(/^\d{4}-\d\d-\d\d$/);
+  await cutAgain(id, entry?.id, false);
+  expect((await spoilt())[0]?.again).toBeNull();
+});

@@ -1,6 +1,7 @@
 import { describe, expect, it } from "vitest";
 import { typicalBody } from "../body";
 import { makeSheet } from "../formats";
+import { openSize, placeAgain } from "./cut-again";
 import { answerFitting, roomInSeams, type SeenAtFitting, seenIds } from "./fitting";
 import { type LearntEntry, learn, learnRules } from "./learning";
 import { countCut, standOfPieces } from "./piece-state";
@@ -154,5 +155,24 @@ describe("how each piece stands", () => {
     expect(stands(false).find(({ piece }) => piece === "sleeve")?.missing).toBe(1);
     expect(countCut(stands(true))).toEqual({ cut: 3, all: 3 });
     expect(countCut(standOfPieces(sheet, new Set(idsOf(["cut"], group)), false)).cut).toBe(1);
+  });
+});
+
+describe("a spoilt piece is cut again on what is left", () => {
+  const sleeve = { cut: { on: "fold" }, box: { left: 0, top: -0.5, right: 8, bottom: 23.5 } };
+  it("one copy lies open: on the fold it is twice as wide as it is drawn", () => {
+    expect(openSize(sleeve)).toEqual({ width: 16, length: 24 });
+    expect(openSize({ ...sleeve, cut: { on: "pair" } })).toEqual({ width: 8, length: 24 });
+  });
+  it("on the smallest stretch that holds it along the grain; on none where it is too short or too narrow", () => {
+    const left = [
+      { width: 40, length: 60 },
+      { width: 16, length: 24 },
+      { width: 15, length: 90 },
+      { width: 44, length: 23 },
+    ];
+    expect(placeAgain(left, sleeve)).toEqual({ width: 16, length: 24 });
+    expect(placeAgain(left.slice(2), sleeve)).toBeNull();
+    expect(placeAgain([], sleeve)).toBeNull();
   });
 });

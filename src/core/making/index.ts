@@ -1,3 +1,4 @@
+export { type LeftCloth, openSize, placeAgain } from "./cut-again";
 export {
   answerFitting,
   type CarriedBy,

@@ -18,9 +18,11 @@ export function LearntRules({ learnt, unit }: { readonly learnt: readonly Learnt
       <ul>
         {learnt.map((one) => (
           <li key={`${one.rule} ${String(one.value)} ${one.seen}`} className="flex flex-wrap items-center gap-x-3">
-            <Fractions
-              text={`${sayLearnt(one, unit)}, for ${one.clients} clients, where “${isRuleId(one.rule) ? ruleDefinition(one.rule).label : one.rule}” is ${sayValue(one.value, unit)}.`}
-            />
+            <span>
+              <Fractions
+                text={`${sayLearnt(one, unit)}, for ${one.clients} clients, where “${isRuleId(one.rule) ? ruleDefinition(one.rule).label : one.rule}” is ${sayValue(one.value, unit)}.`}
+              />
+            </span>
             <Link
               href={`/rules?rule=${one.rule}`}
               prefetch={false}

@@ -2,7 +2,7 @@
 
 import { ArrowLeft, Check } from "lucide-react";
 import Link from "next/link";
-import type { CutSheet } from "@/core/formats";
+import { type CutSheet, lateEdges, waitsFor } from "@/core/formats";
 import type { Progress } from "@/db";
 import { ticksSaid } from "@/ui/progress/ticks-said";
 import { usePreferences } from "@/ui/shell/preferences";
@@ -22,6 +22,23 @@ interface MakingViewProps {
 /** Whether the pieces were counted; a sheet of before the count has none to wait for. */
 function isCounted(sheet: CutSheet, done: ReadonlySet<string>): boolean {
   return sheet.steps.filter(({ phase }) => phase === "count").every(({ id }) => done.has(id));
+}
+
+const LATE = { neck: "Neck as sewn", armhole: "Armhole as sewn" } as const;
+
+/** Edges that are measured on the sewn garment before the next piece is cut. */
+function LateLinks({ orderId, sheet }: Pick<MakingViewProps, "orderId" | "sheet">) {
+  const edges = lateEdges.filter((edge) => waitsFor(sheet, edge));
+  return edges.map((edge) => (
+    <Link
+      key={edge}
+      href={`/orders/${orderId}/late?edge=${edge}`}
+      prefetch={false}
+      className="flex min-h-12 items-center border-b border-card-deep px-5 font-semibold underline"
+    >
+      {LATE[edge]}
+    </Link>
+  ));
 }
 
 const bigButton = "min-h-16 rounded-lg text-xl font-semibold disabled:opacity-40";
@@ -47,6 +64,13 @@ export function MakingView({ orderId, title, sheet, isCut, start }: MakingViewPr
         <h1 className="flex-1 text-lg">
           Making: {title} · {many} of {stands.length} done
         </h1>
+        <Link
+          href={`/orders/${orderId}/pieces`}
+          prefetch={false}
+          className="flex min-h-12 items-center underline underline-offset-4"
+        >
+          Pieces
+        </Link>
         {kept !== "kept" && <p role="status">{ticksSaid[kept]}</p>}
       </header>
       <div className="mx-3 h-1.5 overflow-hidden rounded-full bg-cloth-under" aria-hidden="true">
@@ -58,6 +82,7 @@ export function MakingView({ orderId, title, sheet, isCut, start }: MakingViewPr
         {/* biome-ignore lint/a11y/noNoninteractiveTabindex: a list that scrolls in itself must be reachable by keyboard */}
         <section className="slip overflow-y-auto text-ink lg:w-[340px]" aria-label="All tasks" tabIndex={0}>
           <TaskList stands={stands} inHand={step.id} onPick={pick} />
+          {isCut && <LateLinks orderId={orderId} sheet={sheet} />}
         </section>
         <div className="flex min-h-0 flex-1 flex-col gap-3">
           <div className="h-[34dvh] shrink-0 rounded-lg bg-table p-2 text-ink lg:order-none">

@@ -2,7 +2,7 @@ import type { OrderState } from "@/db";
 
 interface NextAct {
   readonly act: string;
-  readonly place: "" | "/sheet" | "/table";
+  readonly place: "" | "/sheet" | "/making" | "/fitting" | "/counter";
   /** What the work was when this state was reached. */
   readonly heading: string;
   /** The state that comes after it on the cutting table's far side; null where drafting and cutting move it on. */
@@ -13,18 +13,18 @@ interface NextAct {
 export const nextActs: Readonly<Record<OrderState, NextAct>> = {
   measured: { heading: "Measured", act: "Choose how it is made", place: "", after: null },
   drafted: { heading: "Drafted", act: "Chalk and cut it", place: "/sheet", after: null },
-  cut: { heading: "Cut", act: "Sew it", place: "/sheet", after: { state: "sewn", said: "It is sewn" } },
-  sewn: { heading: "Sewn", act: "Fit it", place: "/sheet", after: { state: "fitted", said: "It is fitted" } },
+  cut: { heading: "Cut", act: "Sew it", place: "/making", after: { state: "sewn", said: "It is sewn" } },
+  sewn: { heading: "Sewn", act: "Fit it", place: "/fitting", after: { state: "fitted", said: "It is fitted" } },
   fitted: {
     heading: "Fitted",
     act: "Finish it",
-    place: "/sheet",
+    place: "/making",
     after: { state: "finished", said: "It is finished" },
   },
   finished: {
     heading: "Finished",
     act: "Hand it over",
-    place: "/sheet",
+    place: "/counter",
     after: { state: "collected", said: "It is collected" },
   },
   collected: { heading: "Collected", act: "Look back", place: "/sheet", after: null },

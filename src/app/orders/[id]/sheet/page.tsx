@@ -1,6 +1,5 @@
 import type { Metadata } from "next";
 import Link from "next/link";
-import { waitsFor } from "@/core/formats";
 import { sayDate } from "@/core/wording";
 import { loadSheet } from "@/server/load";
 import { nameSet } from "@/server/order-document";
@@ -31,16 +30,6 @@ export default async function SheetPage({ params }: { readonly params: Promise<{
         {frozenAt === null && (
           <Link href={`/orders/${order.id}/cloth`} className="button" prefetch={false}>
             Cloth
-          </Link>
-        )}
-        {frozenAt !== null && drawn !== null && waitsFor(drawn, "neck") && (
-          <Link href={`/orders/${order.id}/late?edge=neck`} className="button" prefetch={false}>
-            Neck as sewn
-          </Link>
-        )}
-        {frozenAt !== null && drawn !== null && waitsFor(drawn, "armhole") && (
-          <Link href={`/orders/${order.id}/late`} className="button" prefetch={false}>
-            Armhole as sewn
           </Link>
         )}
         {drawn !== null && (
