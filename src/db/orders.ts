@@ -87,6 +87,40 @@ export function listOrdersDue(db: Database, from: string, to: string): Promise<r
   );
 }
 
+/** A garment that was cut, as the logbook lists it: who, what, when, without its sheet. */
+export interface LoggedOrder extends ListedOrder {
+  readonly cutAt: string;
+}
+
+/** What narrows the logbook: letters of a name or a number, and garments; all of it where nothing is said. */
+export interface LogFilter {
+  readonly letters: string;
+  readonly garment: string;
+}
+
+/** Every garment that was cut, the last one first. @param most no more of them than a page shows */
+export async function listLog(
+  db: Database,
+  { letters, garment }: LogFilter,
+  most?: number,
+): Promise<readonly LoggedOrder[]> {
+  const like = `%${letters.replace(/[\\%_]/g, "\\$&")}%`;
+  const where = and(
+    eq(cutSheets.take, 1),
+    letters === "" ? undefined : sql`(${clients.name} ilike ${like} or ${orders.number}::text = ${letters})`,
+    garment === "" ? undefined : eq(orders.garment, garment),
+  );
+  const query = db
+    .select({ order: orders, clientName: clients.name, cutAt: cutSheets.frozenAt })
+    .from(cutSheets)
+    .innerJoin(orders, eq(cutSheets.orderId, orders.id))
+    .innerJoin(clients, eq(orders.clientId, clients.id))
+    .where(where)
+    .orderBy(desc(cutSheets.frozenAt), desc(orders.number));
+  const rows = await (most === undefined ? query : query.limit(most));
+  return rows.map(({ order, clientName, cutAt }) => ({ ...order, clientName, cutAt }));
+}
+
 /** How many orders stand in each state. */
 export async function countOrders(db: Database): Promise<Readonly<Partial<Record<OrderState, number>>>> {
   const rows = await db.select({ state: orders.state, many: count() }).from(orders).groupBy(orders.state);

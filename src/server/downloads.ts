@@ -2,9 +2,10 @@ import { randomUUID } from "node:crypto";
 import { join } from "node:path";
 import { type CutSheet, type Order, withChecks } from "@/core/formats";
 import { nameGarment } from "@/core/garments";
-import { database, dataFolder, findProgress, listAllCards, listRuleSets, listTakes } from "@/db";
+import { database, dataFolder, findProgress, listAllCards, listLog, listRuleSets, listTakes } from "@/db";
 import { writeCardCsv } from "./backup/card-csv";
 import { copyBookTo, findDump } from "./backup/dumps";
+import { writeLogCsv } from "./backup/log-csv";
 import { streamFile } from "./backup/unnamed-file";
 import { loadClient, loadSheet } from "./load";
 import { nameSet, writeOrder } from "./order-document";
@@ -46,6 +47,13 @@ export async function downloadDump(name: string): Promise<Response> {
 export async function downloadCards(): Promise<Response> {
   const csv = writeCardCsv(await listAllCards(await database()));
   return fileResponse(csv, "text/csv; charset=utf-8", `inner-fold-cards-${today()}.csv`);
+}
+
+/** Every garment that was cut, as a table. */
+export async function downloadLog(): Promise<Response> {
+  const db = await database();
+  const csv = writeLogCsv(await listLog(db, { letters: "", garment: "" }));
+  return fileResponse(csv, "text/csv; charset=utf-8", `inner-fold-log-${today()}.csv`);
 }
 
 /** All that the shop knows of one client: cards, notes, orders as they would be written to a file, their days, what was cut from and how far the table came. */

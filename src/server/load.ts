@@ -14,9 +14,12 @@ import {
   findShop,
   type KeptSheet,
   type ListedOrder,
+  type LogFilter,
+  type LoggedOrder,
   listCards,
   listClients,
   listFigureNotes,
+  listLog,
   listOrdersDue,
   listOrdersInState,
   listOrdersOfClient,
@@ -178,6 +181,18 @@ export interface LoadedTakes extends LoadedOrder {
 export async function loadTakes(id: string): Promise<LoadedTakes> {
   const loaded = await loadOrder(id);
   return { ...loaded, takes: await listTakes(await database(), id) };
+}
+
+/** So many garments a page of the logbook shows. */
+const IN_LOG = 60;
+
+/** The garments that were cut, narrowed by what was asked; whether there are more than are shown. */
+export async function loadLog(
+  filter: LogFilter,
+): Promise<{ readonly log: readonly LoggedOrder[]; readonly more: boolean; readonly currency: string }> {
+  const db = await database();
+  const log = await listLog(db, filter, IN_LOG + 1);
+  return { log: log.slice(0, IN_LOG), more: log.length > IN_LOG, currency: (await findShop(db)).currency };
 }
 
 export async function loadOwnSets(): Promise<readonly OwnRuleSet[]> {

@@ -2,6 +2,7 @@
 export const places = [
   { path: "/", label: "Orders", about: "the week, what is next" },
   { path: "/clients", label: "Clients", about: "everybody in the book" },
+  { path: "/log", label: "Logbook", about: "every garment that was cut" },
   { path: "/rules", label: "House rules", about: "how this shop cuts" },
   { path: "/backup", label: "Shop", about: "its tape and days, copies of the whole book" },
   { path: "/words", label: "Words", about: "what the craft words mean" },
@@ -10,4 +11,4 @@ export const places = [
 ] as const;
 
 /** Those of them that stand in the head of the page. */
-export const roomPlaces = places.slice(0, 5);
+export const roomPlaces = places.slice(0, 6);
