@@ -6,6 +6,7 @@ import { join } from "node:path";
 import { buildSync } from "esbuild";
 import { mostAtTable } from "../src/core/table/most-at-table.test-data";
 import { benchBrowser, compareBooks } from "./bench/browser";
+import { benchMaking } from "./bench/making";
 
 interface CoreFigures {
   readonly garment: string;
@@ -100,6 +101,9 @@ for (const { garment, draftAndChecksMs, wholeSheetMs } of benchCore()) {
   say(`${garment}: draft and checks, median`, draftAndChecksMs, "ms", promisedFor(garment));
   say(`${garment}: whole cut sheet, median`, wholeSheetMs, "ms", 16);
 }
+const { makeUpMs, learnMs } = benchMaking();
+say("make-up order, the slowest garment's median", makeUpMs, "ms", 2);
+say("what 6,000 orders teach, median of 9", learnMs, "ms", 200);
 const { rows, slips } = benchTable();
 for (const { garment, placements, screens, single, planMs } of rows) {
   const [ofPlacements, ofScreens] = mostAtTable[garment] ?? [0, 0];

@@ -144,7 +144,7 @@ export function PiecesView({ orderId, rows, spoilt, unit, isCut }: PiecesViewPro
               <span className="min-w-48 flex-1">
                 <strong className="text-lg">{name}</strong>
                 <span className="block text-sm text-ink-soft">
-                  {copies === 1 ? "one" : copies} · {clothNames[cloth as ClothId]}
+                  {copies} · {clothNames[cloth as ClothId]}
                   {mirrored ? " · a pair" : ""}
                 </span>
               </span>
