@@ -49,6 +49,7 @@ const orders = clients.flatMap(({ id: clientId }, index) =>
     spoilt: [],
     fitted: [],
     money: null,
+    alteration: null,
     updatedAt: NOW,
   })),
 );

@@ -56,6 +56,8 @@ export {
 export {
   type OrderState,
   orderStates,
+  type StoredAlteration,
+  type StoredAlterLine,
   type StoredCloth,
   type StoredDecisions,
   type StoredFitted,

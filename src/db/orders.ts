@@ -9,6 +9,7 @@ import {
   cutSheets,
   type OrderState,
   orders,
+  type StoredAlteration,
   type StoredCloth,
   type StoredDecisions,
   type StoredFitted,
@@ -36,10 +37,12 @@ export interface StoredOrder {
   readonly fitted: readonly StoredFitted[];
   /** Null while nothing was agreed. */
   readonly money: StoredMoney | null;
+  /** Of an order without a draft; null where a garment is cut. */
+  readonly alteration: StoredAlteration | null;
 }
 
 /** What is written of an order after it is cut. */
-type AfterCut = "spoilt" | "fitted" | "money";
+type AfterCut = "spoilt" | "fitted" | "money" | "alteration";
 
 export interface ListedOrder extends StoredOrder {
   readonly clientName: string;

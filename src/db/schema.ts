@@ -1,7 +1,7 @@
 import { boolean, index, integer, jsonb, pgTable, text, uniqueIndex } from "drizzle-orm/pg-core";
 import type { CutSheet, KeptChecks, Order } from "../core/formats";
 import type { Unit } from "../core/length";
-import type { FittingSide, SeenId } from "../core/making";
+import type { AlterPlace, FittingSide, SeenId } from "../core/making";
 
 /** A reading on a card, as it was typed; a reading taken again follows the first after a semicolon. */
 export interface StoredReading {
@@ -64,6 +64,23 @@ export interface StoredFitted {
   readonly done: boolean;
   /** The house rule that it points to, as the garment was cut by it; left out where none does. */
   readonly rule?: { readonly id: string; readonly value: string | number | boolean } | undefined;
+}
+
+/** One line of an alteration, as it was measured flat on the garment. */
+export interface StoredAlterLine {
+  readonly id: string;
+  readonly place: AlterPlace;
+  /** As they were typed, in the order's unit; what lies in the seam is empty until somebody looked. */
+  readonly now: string;
+  readonly wanted: string;
+  readonly found: string;
+  readonly how: string;
+}
+
+/** A finished garment that is altered: what it is, and what is changed on it. */
+export interface StoredAlteration {
+  readonly what: string;
+  readonly lines: readonly StoredAlterLine[];
 }
 
 /** Plain numbers of the shop, as they were typed; no tax, no reckoning. */
@@ -153,6 +170,8 @@ export const orders = pgTable(
     spoilt: jsonb("spoilt").$type<readonly StoredSpoilt[]>().notNull().default([]),
     fitted: jsonb("fitted").$type<readonly StoredFitted[]>().notNull().default([]),
     money: jsonb("money").$type<StoredMoney>(),
+    /** Of an order without a draft; null where a garment is cut. */
+    alteration: jsonb("alteration").$type<StoredAlteration>(),
     updatedAt: text("updated_at").notNull(),
   },
   (table) => [uniqueIndex("orders_number").on(table.number), index("orders_client").on(table.clientId)],

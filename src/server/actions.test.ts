@@ -282,7 +282,12 @@ describe("the shop's own rules", () => {
   });
   it("keeps the shop's tape and day, and no day that holds nothing", async () => {
     expect(said(await keepShop({ unit: "cm", dayHolds: 3 }))).toBe("");
-    expect((await loadWeek(null)).shop).toEqual({ unit: "cm", dayHolds: 3 });
+    expect((await loadWeek(null)).shop).toEqual({ unit: "cm", dayHolds: 3, currency: "" });
+    await keepShop({ unit: "cm", dayHolds: 3, currency: " kr " });
+    // Said nothing of it, its sign stays.
+    await keepShop({ unit: "cm", dayHolds: 3 });
+    expect((await loadWeek(null)).shop.currency).toBe("kr");
+    expect(said(await keepShop({ unit: "cm", dayHolds: 3, currency: "far too long" }))).not.toBe("");
     expect(said(await keepShop({ unit: "cm", dayHolds: 0 }))).toContain("from 1 to 40");
     await keepShop({ unit: "in", dayHolds: 4 });
   });

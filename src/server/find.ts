@@ -20,8 +20,8 @@ export async function listFindable(): Promise<readonly Findable[]> {
   }));
   const orders = (await listOrders(db)).map((order) => ({
     kind: "order" as const,
-    path: `/orders/${order.id}/sheet`,
-    label: `${order.clientName}: ${nameGarment(order)}`,
+    path: `/orders/${order.id}/${order.alteration === null ? "sheet" : "alteration"}`,
+    label: `${order.clientName}: ${order.alteration?.what ?? nameGarment(order)}`,
     about: `no. ${order.number}, ${order.state}`,
   }));
   return [...clients, ...orders];

@@ -1,4 +1,4 @@
-import { notFound } from "next/navigation";
+import { notFound, redirect } from "next/navigation";
 import { makeSheet, type NeededReading, neededReadings, type Order, type SheetOutcome } from "@/core/formats";
 import type { Unit } from "@/core/length";
 import {
@@ -122,7 +122,7 @@ export async function loadWants({ client, cards, orders, notes, unit }: LoadedCl
   const ownSets = await listRuleSets(await database());
   const readings = cardReadings(card, unit);
   return orders
-    .filter(({ state }) => state === "measured" || state === "drafted")
+    .filter(({ state, alteration }) => alteration === null && (state === "measured" || state === "drafted"))
     .map((order) => {
       const document = writeOrder(order, { client, card, notes, ownSets });
       return { order, wants: neededReadings(document, readings).filter(({ from }) => from !== "card") };
@@ -141,10 +141,24 @@ export interface LoadedOrder extends OrderSurroundings {
   readonly cards: readonly Card[];
 }
 
+/** A finished garment that is altered, with its client. */
+export async function loadAlteration(
+  id: string,
+): Promise<{ readonly order: StoredOrder; readonly client: Client; readonly currency: string }> {
+  requireId(id);
+  const db = await database();
+  const order = await findOrder(db, id);
+  const client = order && (await findClient(db, order.clientId));
+  if (order === undefined || client === undefined) notFound();
+  return { order, client, currency: (await findShop(db)).currency };
+}
+
 export async function loadOrder(id: string): Promise<LoadedOrder> {
   requireId(id);
   const db = await database();
   const order = await findOrder(db, id);
+  // What is altered has no draft: every page of a garment leads to the one that it has.
+  if (order?.alteration != null) redirect(`/orders/${order.id}/alteration`);
   const client = order && (await findClient(db, order.clientId));
   const card = order && (await findCard(db, order.cardId));
   if (order === undefined || client === undefined || card === undefined) notFound();

@@ -83,6 +83,7 @@ describe("lengths keep their unit", () => {
     spoilt: [],
     fitted: [],
     money: null,
+    alteration: null,
   };
 
   it("a card in centimetres means the same in an inch shop", () =>

@@ -13,13 +13,15 @@ import { type ActionResult, NOT_IN_BOOK, refuseWith } from "./result";
 const shopInput = v.object({
   unit: v.picklist(["in", "cm"]),
   dayHolds: v.pipe(v.number(), v.integer(), v.minValue(1), v.maxValue(40)),
+  currency: v.optional(v.pipe(v.string(), v.trim(), v.maxLength(8))),
 });
 
-/** Keeps what belongs to the whole shop: its tape, and how much a day holds. */
+/** Keeps what belongs to the whole shop: its tape, how much a day holds, the sign of its money. */
 export async function keepShop(input: unknown): Promise<ActionResult<null>> {
   const parsed = readInput(shopInput, input);
   if (!parsed.success) return refuseWith({ field: "", message: "A day holds from 1 to 40 fittings and garments." });
-  await changeShop(await database(), parsed.output);
+  const { currency, ...rest } = parsed.output;
+  await changeShop(await database(), currency === undefined ? rest : { ...rest, currency });
   revalidatePath("/", "layout");
   return { ok: true, value: null };
 }

@@ -10,4 +10,4 @@ export {
   keptChoices,
   startChoices,
 } from "./garment";
-export { nameGarment } from "./name-garment";
+export { NO_GARMENT, nameGarment } from "./name-garment";

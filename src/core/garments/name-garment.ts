@@ -1,6 +1,9 @@
 import type { ChoiceValues } from "../chalk";
 import { findGarment } from "./catalogue";
 
+/** An order without a draft: a finished garment is altered. */
+export const NO_GARMENT = "";
+
 /** As a garment is called where its order is listed: its label, and the skirt that was chosen for it. */
 export function nameGarment({
   garment,
@@ -9,6 +12,7 @@ export function nameGarment({
   readonly garment: string;
   readonly choices: ChoiceValues;
 }): string {
+  if (garment === NO_GARMENT) return "Alteration";
   const found = findGarment(garment);
   if (found === undefined) return garment;
   const { skirt } = found.choices;

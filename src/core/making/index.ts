@@ -1,3 +1,11 @@
+export {
+  type AlterAnswer,
+  type Alteration,
+  type AlterPlace,
+  type AlterSeam,
+  alterPlaces,
+  answerAlteration,
+} from "./alter";
 export { type LeftCloth, openSize, placeAgain } from "./cut-again";
 export {
   answerFitting,

@@ -1,3 +1,4 @@
+export { alterNames, sayAlteration } from "./english/alterations";
 export { type CraftWord, craftWords, findCraftWords } from "./english/craft-words";
 export { sayDate } from "./english/dates";
 export { wordAbsurdReading, wordLengthProblem, wordMissingReading } from "./english/entry";

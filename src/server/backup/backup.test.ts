@@ -66,6 +66,10 @@ const shop: WholeShop = {
         },
       ],
       money: { price: "180", deposit: "60", paid: [{ on: "2026-11-16", amount: "60" }], note: "" },
+      alteration: {
+        what: "Grey coat",
+        lines: [{ id: "l", place: "waist", now: "34", wanted: "32", found: "", how: "by both sides" }],
+      },
       updatedAt: NOW,
     },
   ],

@@ -1,7 +1,7 @@
 import * as v from "valibot";
 import { cutSheetSchema, keptCheckSchema } from "@/core/formats";
 import { findGarment, keptChoices } from "@/core/garments";
-import { fittingSides, seenIds } from "@/core/making";
+import { alterPlaces, fittingSides, seenIds } from "@/core/making";
 import { orderStates, type ShopRows } from "@/db";
 import { storedCloth } from "../stored-cloth";
 
@@ -86,6 +86,24 @@ const rowsOf = {
           deposit: text,
           paid: v.array(v.strictObject({ on: text, amount: text })),
           note: text,
+        }),
+      ),
+      null,
+    ),
+    alteration: v.optional(
+      v.nullable(
+        v.strictObject({
+          what: text,
+          lines: v.array(
+            v.strictObject({
+              id,
+              place: v.picklist(alterPlaces),
+              now: text,
+              wanted: text,
+              found: text,
+              how: text,
+            }),
+          ),
         }),
       ),
       null,

@@ -15,10 +15,11 @@ export function ShopSettings({ shop }: { readonly shop: Shop }) {
   const { hand, room, voice, prefer } = usePreferences();
   const [unit, setUnit] = useState(shop.unit);
   const [dayHolds, setDayHolds] = useState(String(shop.dayHolds));
+  const [currency, setCurrency] = useState(shop.currency);
   const [said, setSaid] = useState<string | null>(null);
   const keep = async (event: FormEvent) => {
     event.preventDefault();
-    const { said: wrong } = await askShop(() => keepShop({ unit, dayHolds: Number(dayHolds) }));
+    const { said: wrong } = await askShop(() => keepShop({ unit, dayHolds: Number(dayHolds), currency }));
     setSaid(wrong ?? "Kept.");
     if (wrong === null) router.refresh();
   };
@@ -61,6 +62,16 @@ export function ShopSettings({ shop }: { readonly shop: Shop }) {
             inputMode="numeric"
             value={dayHolds}
             onChange={(event) => setDayHolds(event.target.value)}
+          />
+        </label>
+        <label className="block">
+          <span className="font-semibold">Sign of our money</span>
+          <input
+            className="field"
+            value={currency}
+            maxLength={8}
+            placeholder="€"
+            onChange={(event) => setCurrency(event.target.value)}
           />
         </label>
         <button type="submit" className="button">

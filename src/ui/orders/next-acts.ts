@@ -1,8 +1,8 @@
-import type { OrderState } from "@/db";
+import type { OrderState, StoredOrder } from "@/db";
 
 interface NextAct {
   readonly act: string;
-  readonly place: "" | "/sheet" | "/making" | "/fitting" | "/counter";
+  readonly place: "" | "/sheet" | "/making" | "/fitting" | "/counter" | "/alteration";
   /** What the work was when this state was reached. */
   readonly heading: string;
   /** The state that comes after it on the cutting table's far side; null where drafting and cutting move it on. */
@@ -29,3 +29,15 @@ export const nextActs: Readonly<Record<OrderState, NextAct>> = {
   },
   collected: { heading: "Collected", act: "Look back", place: "/sheet", after: null },
 };
+
+/** What comes next for a finished garment that is altered: it is measured, agreed and sewn, and nothing of it is cut. */
+const alterActs: Readonly<Partial<Record<OrderState, Pick<NextAct, "act" | "after">>>> = {
+  measured: { act: "Measure, agree and sew it", after: { state: "sewn", said: "It is sewn" } },
+  sewn: { act: "Try it on", after: { state: "fitted", said: "It is fitted" } },
+};
+
+/** What comes next for one order, whatever it is an order for. */
+export function nextActOf({ state, alteration }: Pick<StoredOrder, "state" | "alteration">): NextAct {
+  const next = nextActs[state];
+  return alteration === null ? next : { ...next, ...alterActs[state], place: "/alteration" };
+}

@@ -3,7 +3,7 @@ import Link from "next/link";
 import { nameGarment } from "@/core/garments";
 import type { ListedOrder } from "@/db";
 import { sayDay } from "@/server/week";
-import { nextActs } from "./next-acts";
+import { nextActOf } from "./next-acts";
 import { OrderDays } from "./order-days";
 
 interface OrderListProps {
@@ -25,7 +25,7 @@ export function OrderList({ orders, ofClient = false, today }: OrderListProps) {
   return (
     <ul className="space-y-2">
       {orders.map((order) => {
-        const { act, place, after } = nextActs[order.state];
+        const { act, place, after } = nextActOf(order);
         return (
           <li key={order.id} className="slip fold-edge flex flex-wrap items-stretch">
             <Link
@@ -38,7 +38,7 @@ export function OrderList({ orders, ofClient = false, today }: OrderListProps) {
                   {!ofClient && <>{order.clientName} </>}
                   <span className={ofClient ? "" : "font-normal text-ink-soft"}>
                     {!ofClient && "· "}
-                    {nameGarment(order)}
+                    {order.alteration?.what ?? nameGarment(order)}
                   </span>
                 </span>
                 <span className="block text-sm text-ink-soft">

@@ -29,6 +29,7 @@ const listed = (id: string, more: Partial<ListedOrder>): ListedOrder => ({
   spoilt: [],
   fitted: [],
   money: null,
+  alteration: null,
   ...more,
 });
 

@@ -9,6 +9,7 @@ import { CardChanges } from "@/ui/client/card-changes";
 import { CardHistory } from "@/ui/client/card-history";
 import { FigureNotes } from "@/ui/client/figure-notes";
 import { NewestCard } from "@/ui/client/newest-card";
+import { StartAlteration } from "@/ui/client/start-alteration";
 import { StartOrder } from "@/ui/client/start-order";
 import { StillNeeds } from "@/ui/client/still-needs";
 import { TakeOutClient } from "@/ui/client/take-out-client";
@@ -56,6 +57,7 @@ export default async function ClientPage({ params }: { readonly params: Promise<
           </section>
           <StillNeeds wants={await loadWants(loaded)} clientId={client.id} />
           <StartOrder clientId={client.id} garments={garments.map(({ id, label, about }) => ({ id, label, about }))} />
+          <StartAlteration clientId={client.id} />
           <TakeOutClient clientId={client.id} name={client.name} orders={orders.length} />
         </div>
       </main>
