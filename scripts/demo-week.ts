@@ -3,6 +3,7 @@ import type { Unit } from "../src/core/length";
 import type {
   OrderState,
   OwnRuleSet,
+  StoredAlterLine,
   StoredCloth,
   StoredDecisions,
   StoredFigureNote,
@@ -31,6 +32,7 @@ export interface DemoOrder {
   readonly spoilt?: readonly Omit<StoredSpoilt, "id">[];
   readonly fitted?: readonly Omit<StoredFitted, "id">[];
   readonly money?: StoredMoney;
+  readonly alteration?: { readonly what: string; readonly lines: readonly Omit<StoredAlterLine, "id">[] };
 }
 
 export interface DemoClient {

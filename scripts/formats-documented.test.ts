@@ -2,7 +2,7 @@ import { readFileSync } from "node:fs";
 import { toJsonSchema } from "@valibot/to-json-schema";
 import { expect, it } from "vitest";
 import { cutSheetSchema, makeSheet, orderSchema } from "../src/core/formats";
-import { garments } from "../src/core/garments";
+import { garments, NO_GARMENT } from "../src/core/garments";
 import { writeRules } from "../src/server/order-document";
 import { demoClientsFor, demoRuleSets } from "./demo-week";
 
@@ -18,10 +18,13 @@ it("draws the example order of the README", () => {
   expect(outcome.kind === "sheet" && outcome.sheet.checks).toEqual([]);
 });
 
-it("has eight clients in the demo week whose every order can be drawn, and every garment among them", () => {
+it("has eight clients in the demo week whose every order for a garment can be drawn, every garment among them, and one to alter", () => {
   const demoClients = demoClientsFor("2026-11-25");
   expect(demoClients).toHaveLength(8);
-  for (const { name, cards, notes = [], orders } of demoClients)
+  const altered = demoClients.flatMap(({ orders }) => orders.filter(({ alteration }) => alteration !== undefined));
+  expect(altered.map(({ garment }) => garment)).toEqual([NO_GARMENT]);
+  for (const { name, cards, notes = [], orders: all } of demoClients) {
+    const orders = all.filter(({ alteration }) => alteration === undefined);
     for (const { garment, choices, rules, cloth } of orders) {
       const card = cards.at(-1);
       const measurements = Object.fromEntries(
@@ -37,8 +40,9 @@ it("has eight clients in the demo week whose every order can be drawn, and every
       });
       expect(outcome.kind, `${name}: ${JSON.stringify(outcome).slice(0, 300)}`).toBe("sheet");
     }
+  }
   expect(new Set(demoClients.flatMap(({ orders }) => orders.map(({ garment }) => garment)))).toEqual(
-    new Set(garments.map(({ id }) => id)),
+    new Set([NO_GARMENT, ...garments.map(({ id }) => id)]),
   );
 });
 

@@ -69,6 +69,10 @@ async function seedOrder(db: Database, order: DemoOrder, around: OrderSurroundin
     spoilt: (order.spoilt ?? []).map((one) => ({ ...one, id: randomUUID() })),
     fitted: (order.fitted ?? []).map((one) => ({ ...one, id: randomUUID() })),
     money: order.money ?? null,
+    alteration:
+      order.alteration === undefined
+        ? null
+        : { ...order.alteration, lines: order.alteration.lines.map((line) => ({ ...line, id: randomUUID() })) },
     id: randomUUID(),
     clientId: client.id,
     cardId: card.id,

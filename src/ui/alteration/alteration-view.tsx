@@ -136,9 +136,11 @@ export function AlterationView({ orderId, unit, lines }: AlterationViewProps) {
                 <Fractions text={sayLine(line, unit)} />
               </p>
               {line.how !== "" && <p className="text-ink-soft">{line.how}</p>}
-              <p className="mt-1 text-sm text-ink-soft">
-                Found in the seam: {line.found === "" ? "________" : line.found}
-              </p>
+              {!IN_WORDS.has(line.place) && (
+                <p className="mt-1 text-sm text-ink-soft">
+                  Found in the seam: {line.found === "" ? "________" : `${line.found} ${unit}`}
+                </p>
+              )}
               <div className="no-print mt-2">
                 <AskButton
                   className="button"
