@@ -12,7 +12,9 @@ process.env.INNER_FOLD_DATA = mkdtempSync(join(tmpdir(), "inner-fold-money-"));
 
 const { closeDatabase, database, findOrder } = await import("@/db");
 const { saveClient } = await import("./card-actions");
-const { startOrder } = await import("./order-actions");
+const { cutFromSheet, moveOn, startOrder } = await import("./order-actions");
+const { loadSheet } = await import("./load");
+const { sheetPrint } = await import("./sheet-print");
 const { addPaid, dropPaid, keepAgreed } = await import("./money-actions");
 
 describe("an amount", () => {
@@ -83,6 +85,18 @@ describe("the counter", () => {
     expect((await money())?.paid.map(({ amount }) => amount)).toEqual(["50", "20"]);
     await dropPaid(id, 1, "20");
     expect((await money())?.paid.map(({ amount }) => amount)).toEqual(["50"]);
+  });
+  it("handed over with something left to pay is asked once, and only then", async () => {
+    const { outcome } = await loadSheet(id);
+    await cutFromSheet(id, outcome.kind === "sheet" ? sheetPrint(outcome.sheet) : "");
+    expect(said(await moveOn(id, "finished"))).toBe("");
+    expect(said(await moveOn(id, "collected"))).toContain("100.50 is still to pay");
+    expect((await findOrder(await database(), id))?.state).toBe("finished");
+    expect(said(await moveOn(id, "collected", true))).toBe("");
+    await moveOn(id, "finished");
+    await addPaid(id, { amount: "100,50" });
+    expect(said(await moveOn(id, "collected"))).toBe("");
+    await dropPaid(id, 1, "100,50");
   });
   it("two payments written at once are both kept", async () => {
     await Promise.all(["1", "2", "3"].map((amount) => addPaid(id, { amount })));

@@ -21,6 +21,7 @@ import {
 } from "@/db";
 import { calendarDay as day, readId } from "./ids";
 import { loadOrder } from "./load";
+import { balanceOf, sayMoney } from "./money";
 import { writeOrder } from "./order-document";
 import { readInput } from "./read-input";
 import { type ActionResult, type FieldError, NOT_IN_BOOK, refuseWith } from "./result";
@@ -196,8 +197,12 @@ export async function keepDays(orderId: unknown, input: unknown): Promise<Action
 /** Where a garment can be once it is cut. */
 const AFTER_CUT = orderStates.slice(orderStates.indexOf("cut"));
 
-/** Says how far the work on a cut garment has come; before the shears only drafting moves it on. */
-export async function moveOn(orderId: unknown, state: unknown): Promise<ActionResult<null>> {
+/**
+ * Says how far the work on a cut garment has come; before the shears only drafting moves it on.
+ *
+ * @param sure that it is handed over though something is left to pay
+ */
+export async function moveOn(orderId: unknown, state: unknown, sure: unknown = false): Promise<ActionResult<null>> {
   const db = await database();
   const order = await findOrder(db, readId(orderId) ?? "");
   if (order === undefined) return NOT_IN_BOOK;
@@ -205,6 +210,13 @@ export async function moveOn(orderId: unknown, state: unknown): Promise<ActionRe
   // A finished garment that is altered was cut long ago.
   if (next === undefined || (order.alteration === null && (await findCutSheet(db, order.id)) === undefined))
     return refuseWith({ field: "", message: "It is not cut yet. Say so on its cut sheet first." });
+  if (next === "collected" && sure !== true && order.money !== null && balanceOf(order.money) > 0) {
+    const { currency } = await findShop(db);
+    return refuseWith({
+      field: "",
+      message: `${sayMoney(balanceOf(order.money), currency)} is still to pay. Say it once more to hand it over all the same.`,
+    });
+  }
   if (!(await changeOrder(db, order.id, { state: next }, now()))) return NOT_IN_BOOK;
   revalidatePath("/", "layout");
   return { ok: true, value: null };

@@ -100,7 +100,8 @@ export default function DaysSlip({
             <button
               type="button"
               className="button"
-              onClick={() => finish(askShop(() => moveOn(orderId, after.state)))}
+              // What stood in the way was said: said once more it is meant.
+              onClick={() => finish(askShop(() => moveOn(orderId, after.state, said !== null)))}
             >
               {after.said}
             </button>
