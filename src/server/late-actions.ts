@@ -33,6 +33,9 @@ const lateInput = v.strictObject({
     armholeFront: typed,
     armholeBack: typed,
     armhole: typed,
+    waistFront: typed,
+    waistBack: typed,
+    waistEdge: typed,
   }),
 });
 const keepInput = v.strictObject({
@@ -70,6 +73,14 @@ const SAID: Readonly<Record<LateEdge, LateSaid>> = {
       message: "Nothing is written. Measure half the front neck and half the back neck.",
     },
     taken: "Another screen has kept a collar meanwhile. Look at that first; what you wrote stays here.",
+  },
+  waist: {
+    cut: "The skirt is ticked as cut, and what is cut is not drawn again. Where it is not, take back the tick at the table; for a new one from new cloth, take it back as well.",
+    nothing: {
+      field: "waistFront",
+      message: "Nothing is written. Measure half of the front waist and half of the back waist, or the whole round.",
+    },
+    taken: "Another screen has kept a skirt meanwhile. Look at that first; what you wrote stays here.",
   },
   armhole: {
     cut: "The sleeves are ticked as cut, and what is cut is not drawn again. Where they are not, take back the tick at the table; for a new pair from new cloth, take it back as well.",

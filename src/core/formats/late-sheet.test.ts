@@ -188,3 +188,42 @@ describe("a collar drawn to the neck as it was sewn", () => {
     expect(waits("lapel-dress", { collar: "shawl" })).toBe(false);
   });
 });
+
+describe.each(["pencil", "a-line", "circle", "gathered"])("a %s skirt drawn to the waist as it was sewn", (skirt) => {
+  const cut = workedSheet("basic-bodice", { choices: { skirt } });
+  const joins = (sheet: CutSheet) =>
+    sheet.seams
+      .filter(({ id }) => id.startsWith("waist-join"))
+      .reduce((sum, { id, lengthA }) => sum + (id === "waist-join" ? lengthA / 4 : lengthA / 2), 0);
+  const halfRound = drawnLength(cut, "waist");
+  const outcome = redrawTo(cut, "waist", { waistFront: halfRound / 2 + 0.375, waistBack: halfRound / 2 + 0.125 });
+  const sheet = outcome.kind === "sheet" ? outcome.sheet : cut;
+
+  it("half of the front and half of the back are asked, or the whole round", () => {
+    expect(waitsFor(cut, "waist")).toBe(true);
+    expect(lateFields(cut, "waist")).toEqual(["waistFront", "waistBack", "waistEdge"]);
+    // The craft body's waist of 34 and its ease, half of it.
+    expect(halfRound).toBeGreaterThan(15);
+    expect(halfRound).toBeLessThan(19);
+  });
+  it("is wider by what the waist came out wider, and the body stays as it was cut", () => {
+    expect(outcome.kind).toBe("sheet");
+    const full = (sheet.seams.find(({ ratio }) => ratio !== undefined)?.ratio ?? 1) || 1;
+    expect(joins(sheet) - joins(cut)).toBeGreaterThan(0.2 * full);
+    expect(joins(sheet) - joins(cut)).toBeLessThan(0.3 * full + 0.15);
+    expect(pieceOf(sheet, "bodice-front")).toBe(pieceOf(cut, "bodice-front"));
+    expect(half(sheet, "front")).toMatchObject({ edge: "waist", measured: halfRound / 2 + 0.375 });
+    expect(asksCause(sheet, "waist")).toBe(true);
+    expect(asksAgain(sheet, "waist")).toBe(false);
+  });
+  it("by itself it is looked at without its body; its steps alone are made anew", () => {
+    expect(partAlone(sheet, "waist").pieces.every(({ part }) => part === "skirt")).toBe(true);
+    expect(lateSteps(cut, "waist").every(({ piece }) => piece !== "bodice-front")).toBe(true);
+  });
+});
+
+it("a skirt by itself, and a body without one, wait for no waist", () => {
+  expect(waitsFor(workedSheet("gathered-skirt"), "waist")).toBe(false);
+  expect(waitsFor(workedSheet("pencil-skirt"), "waist")).toBe(false);
+  expect(waitsFor(workedSheet("basic-bodice"), "waist")).toBe(false);
+});

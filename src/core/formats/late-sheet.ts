@@ -9,7 +9,7 @@ import type { SheetOutcome } from "./sheet-outcome";
 import { tableSteps } from "./table-screens";
 
 /** Edges of a sewn garment that something else is drawn to once they were measured. */
-export const lateEdges = ["neck", "armhole"] as const;
+export const lateEdges = ["neck", "armhole", "waist"] as const;
 export type LateEdge = (typeof lateEdges)[number];
 
 interface LateOf {
@@ -22,6 +22,11 @@ interface LateOf {
 const LATE: Readonly<Record<LateEdge, LateOf>> = {
   neck: { ids: ["necklineFront", "necklineBack"], part: "collar", seams: ["collar-neck", "collar-back"] },
   armhole: { ids: ["armholeFront", "armholeBack", "armhole"], part: "sleeve", seams: ["cap"] },
+  waist: {
+    ids: ["waistFront", "waistBack", "waistEdge"],
+    part: "skirt",
+    seams: ["waist-join-front", "waist-join-back", "waist-join"],
+  },
 };
 
 /** An edge as it was measured: each half, or one number for the whole; as typed, in the order's unit. */
@@ -69,6 +74,8 @@ function seamTo(sheet: CutSheet, edge: LateEdge): CutSheet["seams"][number] | un
 
 /** Whether a sheet has a piece that is sewn to an edge which can be measured first. */
 export function waitsFor(sheet: CutSheet, edge: LateEdge): boolean {
+  // A skirt by itself is joined to its band: there is no body that was sewn before.
+  if (edge === "waist" && !sheet.pieces.some(({ part }) => part === "body")) return false;
   return seamTo(sheet, edge) !== undefined && drawnTo(sheet, edge).pieces.size > 0;
 }
 
@@ -78,8 +85,12 @@ export function lateFields(sheet: CutSheet, edge: LateEdge): readonly LateId[] {
   return seamTo(sheet, edge)?.id === "collar-back" ? ids.filter((id) => id === "necklineBack") : ids;
 }
 
-/** How long an edge is as a sheet draws it: one whole armhole, or half the neck, or half of it behind. */
+/** How long an edge is as a sheet draws it: one whole armhole, half the neck or half of it behind, half the waist. */
 export function drawnLength(sheet: CutSheet, edge: LateEdge): number {
+  if (edge === "waist")
+    return sheet.seams
+      .filter(({ id }) => LATE.waist.seams.includes(id))
+      .reduce((sum, { id, lengthB }) => sum + (id === "waist-join" ? lengthB / 2 : lengthB), 0);
   return seamTo(sheet, edge)?.lengthB ?? 0;
 }
 

@@ -24,7 +24,7 @@ function isCounted(sheet: CutSheet, done: ReadonlySet<string>): boolean {
   return sheet.steps.filter(({ phase }) => phase === "count").every(({ id }) => done.has(id));
 }
 
-const LATE = { neck: "Neck as sewn", armhole: "Armhole as sewn" } as const;
+const LATE = { neck: "Neck as sewn", armhole: "Armhole as sewn", waist: "Waist as sewn" } as const;
 
 /** Edges that are measured on the sewn garment before the next piece is cut. */
 function LateLinks({ orderId, sheet }: Pick<MakingViewProps, "orderId" | "sheet">) {

@@ -22,7 +22,7 @@ function SeamRow({ seam, sheet }: { readonly seam: Seam; readonly sheet: CutShee
   );
 }
 
-const LATE = { "measure-neck": "neck", "measure-armhole": "armhole" } as const;
+const LATE = { "measure-neck": "neck", "measure-armhole": "armhole", "measure-waist": "waist" } as const;
 
 interface TaskSlipProps {
   readonly orderId: string;

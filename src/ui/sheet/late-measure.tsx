@@ -19,12 +19,27 @@ const fields = {
   armholeFront: { label: "Front, half", how: "shoulder to side seam" },
   armholeBack: { label: "Back, half", how: "shoulder to side seam" },
   armhole: { label: "Or the whole of it", how: "once round, shared as drawn" },
+  waistFront: { label: "Front, half", how: "centre to side seam" },
+  waistBack: { label: "Back, half", how: "centre or zip line to side seam" },
+  waistEdge: { label: "Or the whole of it", how: "once round, shared as drawn" },
 } as const;
+
+/** One number for the whole edge, in place of both halves. */
+const WHOLE: ReadonlySet<string> = new Set(["armhole", "waistEdge"]);
 
 export type LateField = keyof typeof fields;
 type Typed = Readonly<Record<LateField, string>>;
 
-const NONE: Typed = { necklineFront: "", necklineBack: "", armholeFront: "", armholeBack: "", armhole: "" };
+const NONE: Typed = {
+  necklineFront: "",
+  necklineBack: "",
+  armholeFront: "",
+  armholeBack: "",
+  armhole: "",
+  waistFront: "",
+  waistBack: "",
+  waistEdge: "",
+};
 
 /** What is said of an edge, and of what is drawn to it. */
 const said = {
@@ -46,6 +61,15 @@ const said = {
     now: "The sleeves as they are drawn now. What moves is shown here before anything is kept.",
     still: "Nothing moves: the sleeves fit what was measured.",
   },
+  waist: {
+    title: "The waist of the body, as it is sewn",
+    how: "When darts and panels are sewn: the work flat, folded at its centre, the tape on its edge along the stitching. Each number is half of the front or half of the back.",
+    drawn: "half of it round",
+    draw: "Draw the skirt to it",
+    keep: "Keep this skirt",
+    now: "The skirt as it is drawn now. What moves is shown here before anything is kept.",
+    still: "Nothing moves: the skirt fits what was measured.",
+  },
 } as const satisfies Record<LateEdge, object>;
 
 interface FieldProps {
@@ -61,7 +85,7 @@ interface FieldProps {
 function Field({ id, label, how, unit, typed, onType }: FieldProps) {
   const read = parseLength(typed, unit);
   return (
-    <label className={id === "armhole" ? "col-span-2 block" : "block"}>
+    <label className={WHOLE.has(id) ? "col-span-2 block" : "block"}>
       <span className="font-semibold">{label}</span>
       <span className="flex items-center gap-2">
         <input

@@ -13,8 +13,12 @@ import { PageHead } from "@/ui/shell/page-head";
 export const metadata: Metadata = { title: "As sewn" };
 export const dynamic = "force-dynamic";
 
-const TITLES = { neck: "Neck as sewn", armhole: "Armhole as sewn" } as const;
-const BEFORE = { neck: "measured before the collar is cut", armhole: "measured before the sleeves are cut" } as const;
+const TITLES = { neck: "Neck as sewn", armhole: "Armhole as sewn", waist: "Waist as sewn" } as const;
+const BEFORE = {
+  neck: "measured before the collar is cut",
+  armhole: "measured before the sleeves are cut",
+  waist: "measured before the skirt is cut",
+} as const;
 
 interface LatePageProps {
   readonly params: Promise<{ id: string }>;
