@@ -5,7 +5,7 @@ import { revalidatePath } from "next/cache";
 import * as v from "valibot";
 import { NO_GARMENT } from "@/core/garments";
 import { parseLength, type Unit } from "@/core/length";
-import { alterPlaces } from "@/core/making";
+import { alterPlaces, isToldInWords } from "@/core/making";
 import { addOrder, changeAfterCut, database, findOrder, findShop, listCards, type StoredAlterLine } from "@/db";
 import { readId } from "./ids";
 import { readInput } from "./read-input";
@@ -19,9 +19,6 @@ const lineInput = v.strictObject({
   found: typed,
   how: v.pipe(v.string(), v.trim(), v.maxLength(200)),
 });
-
-/** Places that are told in words: nothing of them is measured. */
-const IN_WORDS: ReadonlySet<string> = new Set(["shoulder", "neck", "zip", "lining", "mend"]);
 
 const now = () => new Date().toISOString();
 
@@ -65,7 +62,7 @@ function wrongLengths(line: v.InferOutput<typeof lineInput>, unit: Unit): readon
     const text = line[field];
     return text === "" ? needed : !parseLength(text, unit).ok;
   };
-  const measured = !IN_WORDS.has(line.place);
+  const measured = !isToldInWords(line.place);
   return (["now", "wanted", "found"] as const)
     .filter((field) => wrong(field, measured && field !== "found"))
     .map((field) => ({ field, message: "Measure it flat on the garment, like 34 1/2: as found, and as wished." }));

@@ -18,6 +18,13 @@ export const alterPlaces = [
 ] as const;
 export type AlterPlace = (typeof alterPlaces)[number];
 
+/** Places that are told in words: nothing of them is measured. */
+const IN_WORDS: ReadonlySet<AlterPlace> = new Set(["shoulder", "neck", "zip", "lining", "mend"]);
+
+export function isToldInWords(place: AlterPlace): boolean {
+  return IN_WORDS.has(place);
+}
+
 /** In, each edge goes no further before the next seam is used as well. */
 const MOST_EACH: Inches = 1;
 /** Of a hem that is let down so much is kept to turn. */

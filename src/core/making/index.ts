@@ -5,6 +5,7 @@ export {
   type AlterSeam,
   alterPlaces,
   answerAlteration,
+  isToldInWords,
 } from "./alter";
 export { type LeftCloth, openSize, placeAgain } from "./cut-again";
 export {

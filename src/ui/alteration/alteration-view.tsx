@@ -3,7 +3,7 @@
 import { useRouter } from "next/navigation";
 import { type FormEvent, useState } from "react";
 import { formatLengthWithUnit, parseLength, type Unit } from "@/core/length";
-import { type AlterPlace, alterPlaces, answerAlteration } from "@/core/making";
+import { type AlterPlace, alterPlaces, answerAlteration, isToldInWords } from "@/core/making";
 import { alterNames, sayAlteration } from "@/core/wording";
 import type { StoredAlterLine } from "@/db";
 import { addAlterLine, dropAlterLine } from "@/server/alteration-actions";
@@ -11,8 +11,6 @@ import { Fractions } from "@/ui/reading/fractions";
 import { AskButton } from "@/ui/shell/ask-button";
 import { askShop } from "@/ui/shell/ask-shop";
 
-/** Places that are told in words alone. */
-const IN_WORDS: ReadonlySet<AlterPlace> = new Set(["shoulder", "neck", "zip", "lining", "mend"]);
 const ORDER = ["Unpick", "Press", "Mark", "Baste", "Try", "Sew"] as const;
 
 function inchesOf(text: string, unit: Unit): number | null {
@@ -36,7 +34,7 @@ function LineForm({ orderId, unit }: { readonly orderId: string; readonly unit: 
   const [place, setPlace] = useState<AlterPlace>("waist");
   const [key, setKey] = useState(0);
   const [said, setSaid] = useState<string | null>(null);
-  const words = IN_WORDS.has(place);
+  const words = isToldInWords(place);
   const add = async (event: FormEvent<HTMLFormElement>) => {
     event.preventDefault();
     const told = {
@@ -136,7 +134,7 @@ export function AlterationView({ orderId, unit, lines }: AlterationViewProps) {
                 <Fractions text={sayLine(line, unit)} />
               </p>
               {line.how !== "" && <p className="text-ink-soft">{line.how}</p>}
-              {!IN_WORDS.has(line.place) && (
+              {!isToldInWords(line.place) && (
                 <p className="mt-1 text-sm text-ink-soft">
                   Found in the seam: {line.found === "" ? "________" : `${line.found} ${unit}`}
                 </p>
