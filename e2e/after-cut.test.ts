@@ -26,7 +26,7 @@ async function writeSeen(page: Page, where: string, what: string, amount: string
 
 it("a dress is lived from the cut to the counter: made, a piece spoilt, fitted twice, learnt from, paid", async () => {
   const { page, wrong } = await openPage(browser);
-  const order = await orderPath(page, address, "Tamsin Oyelaran", "Straight dress");
+  const order = await orderPath(page, address, "Odile Quarry", "Yoke gown");
   await page.goto(`${address}${order}/fitting`, { waitUntil: "networkidle" });
   await page.getByText("This garment is not cut yet").waitFor();
   await cutIt(page, order);
@@ -58,7 +58,7 @@ it("a dress is lived from the cut to the counter: made, a piece spoilt, fitted t
   await page.getByRole("link", { name: "Pieces" }).click();
   await page.getByLabel("Which piece").selectOption({ label: "Back" });
   await page.getByRole("radio", { name: "Wearer's left" }).check();
-  await page.getByLabel("What happened").fill("scorched by the iron");
+  await page.getByLabel("What happened").fill("torn at the zip");
   await page.getByRole("button", { name: "Write it down" }).click();
   await page.getByText("one is spoilt").waitFor();
   expect(await findBarriers(page)).toEqual([]);
@@ -80,9 +80,9 @@ it("a dress is lived from the cut to the counter: made, a piece spoilt, fitted t
   await page.waitForLoadState("networkidle");
 
   // The client's page has learnt it, and the next order shows it as a term.
-  await page.goto(address + (await clientPath(page, address, "Tamsin Oyelaran")), { waitUntil: "networkidle" });
+  await page.goto(address + (await clientPath(page, address, "Odile Quarry")), { waitUntil: "networkidle" });
   await page.getByText(/^Too tight at the waist: 2 times on one garment/).waitFor();
-  await page.getByText(/Front, waist line: \+/).waitFor();
+  await page.getByText(/panel, waist line: \+/).waitFor();
 
   // The counter: what is bought, a price that is none, a payment.
   await page.goto(`${address}${order}/counter`, { waitUntil: "networkidle" });
@@ -99,8 +99,8 @@ it("a dress is lived from the cut to the counter: made, a piece spoilt, fitted t
   expect(await findBarriers(page)).toEqual([]);
 
   // And the logbook has all of it.
-  await page.goto(`${address}/log?find=Tamsin`, { waitUntil: "networkidle" });
-  await page.getByText("spoilt: scorched by the iron").waitFor();
+  await page.goto(`${address}/log?find=Odile`, { waitUntil: "networkidle" });
+  await page.getByText("spoilt: torn at the zip").waitFor();
   await page.getByText("€ 165, € 100 to pay").waitFor();
   expect(await findBarriers(page)).toEqual([]);
   expect(wrong).toEqual([]);

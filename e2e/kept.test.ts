@@ -4,7 +4,7 @@ import { tmpdir } from "node:os";
 import { join } from "node:path";
 import type { Browser } from "playwright-core";
 import { afterAll, beforeAll, describe, expect, it } from "vitest";
-import { type CutSheet, tableScreens } from "../src/core/formats";
+import { type CutSheet, makingOf, tableScreens } from "../src/core/formats";
 import { fractionGlyphs } from "../src/core/length";
 import { nameReading, sayTick } from "../src/core/wording";
 import { openBrowser, openPage, orderPath } from "./browser";
@@ -109,6 +109,8 @@ describe("screen, command and SVG", () => {
         ? steps.map((step) => [step.text])
         : [placement.readings.map((reading) => `${sayTick(reading, "in", "1/8")} ${nameReading(reading, placement)}`)],
     );
+    // What is sewn comes after what is cut, a task an item.
+    told.push(...makingOf(sheet).map(({ text }) => [text]));
     expect(printed).toHaveLength(told.length);
     for (const [index, parts] of told.entries())
       for (const part of parts) expect(printed[index]).toContain(plain(part));

@@ -101,9 +101,9 @@ describe("with nothing but the keyboard", () => {
       "Keys",
       "Orders",
       "Clients",
+      "Logbook",
       "House rules",
       "Shop",
-      "Words",
     ]);
   });
 });

@@ -1,6 +1,7 @@
 /** Fills an empty shop with so many clients of 5 cards and 3 orders each, all made up: what a shop has after some years. */
 import { makeCrowd, measurementIds } from "../../src/core/body";
-import { bringBackShop, closeDatabase, database, orderStates, readShopRows } from "../../src/db";
+import { seenIds } from "../../src/core/making";
+import { bringBackShop, closeDatabase, database, orderStates, readShopRows, type StoredFitted } from "../../src/db";
 
 const CLIENTS = Number(process.env.BENCH_CLIENTS ?? 200);
 const CARDS = 5;
@@ -10,6 +11,14 @@ const NOW = "2026-11-23T09:00:00.000Z";
 const db = await database();
 const crowd = makeCrowd(4, CLIENTS * CARDS);
 const range = (length: number) => Array.from({ length }, (_, index) => index);
+
+/** Something seen at a fitting, another thing each time. */
+function seenAt(index: number): StoredFitted {
+  const seen = seenIds[index % seenIds.length] ?? "loose-waist";
+  const rule = { id: "ease.waist", value: index % 3 };
+  const told = { side: "both", pinned: true, by: "", done: true, rule } as const;
+  return { ...told, id: crypto.randomUUID(), on: "2026-10-02", seen, typed: "1 in", inches: 1 };
+}
 
 const clients = range(CLIENTS).map((index) => ({
   id: crypto.randomUUID(),
@@ -47,7 +56,8 @@ const orders = clients.flatMap(({ id: clientId }, index) =>
     promisedOn: `2026-12-${String(1 + (index % 28)).padStart(2, "0")}`,
     fittings: [],
     spoilt: [],
-    fitted: [],
+    // Every second order was fitted twice.
+    fitted: index % 2 === 0 ? [] : range(2).map((fitting) => seenAt(index + number + fitting)),
     money: null,
     alteration: null,
     updatedAt: NOW,

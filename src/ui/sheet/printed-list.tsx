@@ -87,18 +87,20 @@ function PrintedPlacement({ sheet, placement }: { readonly sheet: CutSheet; read
 /** The work on paper: a box to tick for each laying of the tape, its numbers, the words; clean in black and white. */
 export function PrintedList({ sheet }: { readonly sheet: CutSheet }) {
   return (
-    <ol>
-      {tableScreens(sheet, "placements").flatMap(({ id, placement, steps }) =>
-        placement === null
-          ? steps.map((step) => <PrintedStep key={step.id} sheet={sheet} step={step} />)
-          : [<PrintedPlacement key={id} sheet={sheet} placement={placement} />],
-      )}
-      <li>
-        <h2 className="mt-6 break-after-avoid text-xl">After the cut</h2>
-      </li>
-      {makingOf(sheet).map((step) => (
-        <PrintedStep key={step.id} sheet={sheet} step={step} />
-      ))}
-    </ol>
+    <>
+      <ol>
+        {tableScreens(sheet, "placements").flatMap(({ id, placement, steps }) =>
+          placement === null
+            ? steps.map((step) => <PrintedStep key={step.id} sheet={sheet} step={step} />)
+            : [<PrintedPlacement key={id} sheet={sheet} placement={placement} />],
+        )}
+      </ol>
+      <h2 className="mt-6 break-after-avoid text-xl">After the cut</h2>
+      <ol>
+        {makingOf(sheet).map((step) => (
+          <PrintedStep key={step.id} sheet={sheet} step={step} />
+        ))}
+      </ol>
+    </>
   );
 }
