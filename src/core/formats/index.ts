@@ -1,3 +1,4 @@
+export { changeAfterCut, type EdgeChange, type PieceChange } from "./change-after-cut";
 export { checkChalk, readChecked } from "./check-sheet";
 export {
   type Compared,

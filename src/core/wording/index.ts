@@ -1,4 +1,5 @@
 export { alterNames, sayAlteration } from "./english/alterations";
+export { sayMovedEdge } from "./english/changes";
 export { type CraftWord, craftWords, findCraftWords } from "./english/craft-words";
 export { sayDate } from "./english/dates";
 export { wordAbsurdReading, wordLengthProblem, wordMissingReading } from "./english/entry";

@@ -13,7 +13,9 @@ export const metadata: Metadata = { title: "Cut sheet" };
 export const dynamic = "force-dynamic";
 
 export default async function SheetPage({ params }: { readonly params: Promise<{ id: string }> }) {
-  const { order, client, outcome, frozenAt, progress, ownSets } = await loadSheet((await params).id);
+  const { order, client, card, newest, outcome, frozenAt, progress, ownSets } = await loadSheet((await params).id);
+  // Corrected since, or measured again: what that asks of the pieces that are cut is said on a page of its own.
+  const measuredSince = frozenAt !== null && (newest.id !== card.id || card.revision > 1);
   const drawn = outcome.kind === "sheet" ? outcome.sheet : null;
   const cloth = drawn === null ? "" : ` · ${drawn.cloth.buy} ${drawn.cloth.buyUnit} of cloth`;
   const cut = frozenAt === null ? "" : ` · cut from on ${sayDate(frozenAt)}, kept as it was`;
@@ -35,6 +37,11 @@ export default async function SheetPage({ params }: { readonly params: Promise<{
         {drawn !== null && (
           <Link href={`/orders/${order.id}/making`} className="button" prefetch={false}>
             Making
+          </Link>
+        )}
+        {measuredSince && (
+          <Link href={`/orders/${order.id}/changed`} className="button" prefetch={false}>
+            Changed since
           </Link>
         )}
         {frozenAt !== null && (
