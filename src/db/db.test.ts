@@ -21,6 +21,7 @@ import {
   listCards,
   listOrders,
   listRuleSets,
+  listTickTimes,
   openOn,
 } from ".";
 import { ownFolder } from "./owner";
@@ -130,6 +131,19 @@ it("keeps the place at the table and the shop's own rules", async () => {
   expect((await findProgress(db, "o1"))?.checks).toEqual({ "check-front": front, "check-back": back });
   await keepRuleSet(db, { id: "r1", name: "Canal room", base: "close", overrides: { "allowance.side": 1 } });
   expect((await listRuleSets(db))[0]?.overrides).toEqual({ "allowance.side": 1 });
+});
+
+it("keeps when a step was ticked first: ticked again it stays, taken back it is forgotten", async () => {
+  await addOrder(db, order("timed"), NOW);
+  const tick = (ticked: readonly string[], unticked: readonly string[], now: string) =>
+    keepProgress(db, "timed", { stepId: "a", ticked, unticked }, now);
+  const LATER = "2026-11-23T09:10:00.000Z";
+  await tick(["a", "b"], [], NOW);
+  await tick(["a", "c"], [], LATER);
+  const [first] = await listTickTimes(db, 1);
+  expect(first).toEqual({ a: Date.parse(NOW), b: Date.parse(NOW), c: Date.parse(LATER) });
+  await tick([], ["b"], LATER);
+  expect((await listTickTimes(db, 1))[0]).toEqual({ a: Date.parse(NOW), c: Date.parse(LATER) });
 });
 
 it("lets one process own a data folder and tells the second", async () => {

@@ -44,7 +44,7 @@ export {
   type StoredOrder,
 } from "./orders";
 export { FolderInUse } from "./owner";
-export { findProgress, keepProgress, type Progress, type ProgressChange } from "./progress";
+export { findProgress, keepProgress, listTickTimes, type Progress, type ProgressChange } from "./progress";
 export {
   countOrdersBySet,
   dropRuleSet,

@@ -1,5 +1,6 @@
-import { eq } from "drizzle-orm";
+import { desc, eq } from "drizzle-orm";
 import type { KeptChecks } from "../core/formats";
+import type { TickTimes } from "../core/making";
 import type { Database } from "./connection";
 import { tableProgress } from "./schema";
 
@@ -38,7 +39,13 @@ export async function keepProgress(
     const taken = new Set(change.unticked);
     const done = [...new Set([...(before?.done ?? []), ...change.ticked])].filter((id) => !taken.has(id));
     const checks = { ...before?.checks, ...change.checks };
-    const values = { stepId: change.stepId, done, checks, updatedAt: now };
+    // The first tick stands; one that is taken back is forgotten.
+    const known = {
+      ...Object.fromEntries(change.ticked.map((id) => [id, Date.parse(now)])),
+      ...(await findTimes(tx, orderId)),
+    };
+    const times = Object.fromEntries(Object.entries(known).filter(([id]) => !taken.has(id)));
+    const values = { stepId: change.stepId, done, checks, times, updatedAt: now };
     await tx
       .insert(tableProgress)
       .values({ orderId, ...values })
@@ -58,6 +65,27 @@ export async function takeBack(
   if (before === undefined) return;
   const anew = new Set(steps);
   const done = before.done.filter((id) => !anew.has(id));
-  const checks = Object.fromEntries(Object.entries(before.checks).filter(([id]) => !anew.has(id)));
-  await db.update(tableProgress).set({ done, checks, updatedAt: now }).where(eq(tableProgress.orderId, orderId));
+  const without = <Value>(kept: Readonly<Record<string, Value>>) =>
+    Object.fromEntries(Object.entries(kept).filter(([id]) => !anew.has(id)));
+  const [checks, times] = [without(before.checks), without(await findTimes(db, orderId))];
+  await db.update(tableProgress).set({ done, checks, times, updatedAt: now }).where(eq(tableProgress.orderId, orderId));
+}
+
+/** When each step of an order was ticked first. */
+async function findTimes(db: Pick<Database, "select">, orderId: string): Promise<TickTimes> {
+  const [row] = await db
+    .select({ times: tableProgress.times })
+    .from(tableProgress)
+    .where(eq(tableProgress.orderId, orderId));
+  return row?.times ?? {};
+}
+
+/** The ticks of the garments that were worked on last, each with its times. */
+export async function listTickTimes(db: Pick<Database, "select">, most: number): Promise<readonly TickTimes[]> {
+  const rows = await db
+    .select({ times: tableProgress.times })
+    .from(tableProgress)
+    .orderBy(desc(tableProgress.updatedAt))
+    .limit(most);
+  return rows.map(({ times }) => times);
 }

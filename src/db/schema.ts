@@ -1,7 +1,7 @@
 import { boolean, index, integer, jsonb, pgTable, text, uniqueIndex } from "drizzle-orm/pg-core";
 import type { CutSheet, KeptChecks, Order } from "../core/formats";
 import type { Unit } from "../core/length";
-import type { AlterPlace, FittingSide, SeenId } from "../core/making";
+import type { AlterPlace, FittingSide, SeenId, TickTimes } from "../core/making";
 
 /** A reading on a card, as it was typed; a reading taken again follows the first after a semicolon. */
 export interface StoredReading {
@@ -224,5 +224,7 @@ export const tableProgress = pgTable("table_progress", {
   done: jsonb("done").$type<readonly string[]>().notNull(),
   /** What the tape check read, and who let a group be cut all the same; by the id of its step. */
   checks: jsonb("checks").$type<KeptChecks>().notNull().default({}),
+  /** When each step was ticked first; what is taken back is forgotten. */
+  times: jsonb("times").$type<TickTimes>().notNull().default({}),
   updatedAt: text("updated_at").notNull(),
 });

@@ -1,6 +1,7 @@
 import { notFound, redirect } from "next/navigation";
 import { makeSheet, type NeededReading, neededReadings, type Order, type SheetOutcome } from "@/core/formats";
 import type { Unit } from "@/core/length";
+import { usualMinutes } from "@/core/making";
 import {
   type Card,
   type Client,
@@ -25,6 +26,7 @@ import {
   listOrdersOfClient,
   listRuleSets,
   listTakes,
+  listTickTimes,
   type OrderState,
   type OwnRuleSet,
   orderStates,
@@ -201,12 +203,18 @@ export async function loadTakes(id: string): Promise<LoadedTakes> {
 const IN_LOG = 60;
 
 /** The garments that were cut, narrowed by what was asked; whether there are more than are shown. */
-export async function loadLog(
-  filter: LogFilter,
-): Promise<{ readonly log: readonly LoggedOrder[]; readonly more: boolean; readonly currency: string }> {
+export async function loadLog(filter: LogFilter): Promise<{
+  readonly log: readonly LoggedOrder[];
+  readonly more: boolean;
+  readonly currency: string;
+  /** How long each stretch of the work takes here; what was timed too seldom is left out. */
+  readonly usual: ReturnType<typeof usualMinutes>;
+}> {
   const db = await database();
   const log = await listLog(db, filter, IN_LOG + 1);
-  return { log: log.slice(0, IN_LOG), more: log.length > IN_LOG, currency: (await findShop(db)).currency };
+  const { currency } = await findShop(db);
+  const usual = usualMinutes(await listTickTimes(db, IN_LOG));
+  return { log: log.slice(0, IN_LOG), more: log.length > IN_LOG, currency, usual };
 }
 
 export async function loadOwnSets(): Promise<readonly OwnRuleSet[]> {

@@ -16,7 +16,7 @@ export default async function LogPage({ searchParams }: LogPageProps) {
   const { find, garment } = await searchParams;
   const letters = typeof find === "string" ? find.trim().slice(0, 80) : "";
   const chosen = garments.find(({ id }) => id === garment)?.id ?? "";
-  const { log, more, currency } = await loadLog({ letters, garment: chosen });
+  const { log, more, currency, usual } = await loadLog({ letters, garment: chosen });
   return (
     <>
       <PageHead title="Logbook" about="Every garment that was cut" withPages>
@@ -32,6 +32,7 @@ export default async function LogPage({ searchParams }: LogPageProps) {
           garment={chosen}
           garments={garments.map(({ id, label }) => ({ id, label }))}
           currency={currency}
+          usual={usual}
         />
       </main>
     </>

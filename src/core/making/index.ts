@@ -35,6 +35,7 @@ export {
   type SpoiltPiece,
   standOfPieces,
 } from "./piece-state";
+export { stageMinutes, type TickTimes, type TimedStage, timedStages, usualMinutes } from "./stage-times";
 export {
   type MakeCaution,
   type MakeTask,

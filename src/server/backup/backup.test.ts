@@ -75,7 +75,16 @@ const shop: WholeShop = {
   ],
   cutSheets: [{ id: "s", orderId: "o", sheet: outcome.sheet, frozenAt: NOW, take: 1 }],
   ruleSets: [{ id: "r", name: "Canal room", base: "close", overrides: { "allowance.side": "2 in" } }],
-  tableProgress: [{ orderId: "o", stepId: "front-hem", done: ["front-hem"], checks: {}, updatedAt: NOW }],
+  tableProgress: [
+    {
+      orderId: "o",
+      stepId: "front-hem",
+      done: ["front-hem"],
+      checks: {},
+      times: { "front-hem": 1_795_000_000_000 },
+      updatedAt: NOW,
+    },
+  ],
 };
 const file = await textOfShop(shop, NOW);
 const refusal = async (text: string): Promise<string> => (await readText(text)).message || "taken";

@@ -117,6 +117,8 @@ const rowsOf = {
     done: v.array(text),
     // Left out in files written before the tape check was kept.
     checks: v.optional(v.record(text, keptCheckSchema), {}),
+    // Left out in files written before ticks were timed.
+    times: v.optional(v.record(text, number), {}),
     updatedAt: text,
   }),
 } as const;

@@ -1,5 +1,6 @@
 import Link from "next/link";
 import { nameGarment } from "@/core/garments";
+import { type TimedStage, timedStages, type usualMinutes } from "@/core/making";
 import { nameSeen, sayDate } from "@/core/wording";
 import type { LoggedOrder } from "@/db";
 import { readAmount, sayBalance, sayMoney } from "@/server/money";
@@ -12,6 +13,25 @@ interface LogViewProps {
   readonly garment: string;
   readonly garments: readonly { readonly id: string; readonly label: string }[];
   readonly currency: string;
+  readonly usual: ReturnType<typeof usualMinutes>;
+}
+
+const STAGES: Readonly<Record<TimedStage, string>> = { chalk: "chalking", cut: "cutting", sew: "sewing" };
+
+/** Minutes as they are said: `24 min`, `3 h 10`. */
+export function sayMinutes(minutes: number): string {
+  const whole = Math.round(minutes);
+  return whole < 60 ? `${whole} min` : `${Math.floor(whole / 60)} h ${String(whole % 60).padStart(2, "0")}`;
+}
+
+/** How long each stretch of the work takes here, from the ticks of the last garments. */
+function UsualTimes({ usual }: Pick<LogViewProps, "usual">) {
+  const said = timedStages.flatMap((stage) => {
+    const one = usual[stage];
+    return one === undefined ? [] : [`${STAGES[stage]} ${sayMinutes(one.minutes)} (of ${one.garments})`];
+  });
+  if (said.length === 0) return null;
+  return <p className="pb-3">By the ticks of the last garments a garment takes here: {said.join(", ")}.</p>;
 }
 
 /** What is worth knowing of a garment that was cut: its fittings, what was spoilt, its money. */
@@ -27,7 +47,7 @@ function sayOf({ fitted, spoilt, money }: LoggedOrder, currency: string): readon
 }
 
 /** Every garment that was cut, found by a name, a number or its kind; each to be looked at, or cut again. */
-export function LogView({ log, more, letters, garment, garments, currency }: LogViewProps) {
+export function LogView({ log, more, letters, garment, garments, currency, usual }: LogViewProps) {
   return (
     <>
       <form action="/log" className="flex flex-wrap items-end gap-3 pb-3">
@@ -50,6 +70,7 @@ export function LogView({ log, more, letters, garment, garments, currency }: Log
           Find
         </button>
       </form>
+      <UsualTimes usual={usual} />
       {log.length === 0 ? (
         <p className="slip p-4 text-lg">
           {letters === "" && garment === "" ? "Nothing is cut yet." : "Nothing that was cut is called so."}

@@ -1,0 +1,1 @@
+ALTER TABLE "table_progress" ADD COLUMN "times" jsonb DEFAULT '{}'::jsonb NOT NULL;
