@@ -3,7 +3,7 @@ import { tmpdir } from "node:os";
 import { join } from "node:path";
 import { afterAll, beforeAll, expect, it, vi } from "vitest";
 import { said } from "./said.test-data";
-import { typedCard as card, READINGS } from "./typed-card.test-data";
+import { typedCard as card } from "./typed-card.test-data";
 
 // Outside of a request there is no page to send anew.
 vi.mock("next/cache", () => ({ revalidatePath: () => undefined }));
@@ -39,7 +39,7 @@ it("measured again, each cut piece says whether its seams take it, and the sheet
   const before = (await loadSheet(id)).outcome;
   const [theirs] = await listCards(await database(), clientId);
   const seen = { cardId: theirs?.id ?? "", revision: theirs?.revision ?? 0 };
-  expect(said(await saveCard(clientId, card({ ...READINGS, hip: "48" }, { takenOn: "2026-11-25", seen })))).toBe("");
+  expect(said(await saveCard(clientId, card({ hip: "48" }, { takenOn: "2026-11-25", seen })))).toBe("");
   const moved = (await changes()) ?? [];
   expect(moved.map(({ piece, again }) => [piece, again])).toEqual([
     ["bodice-front", true],
@@ -57,4 +57,15 @@ it("a piece whose cut is not ticked, where another's is, is free", async () => {
     ["bodice-front", false, true],
     ["bodice-back", true, false],
   ]);
+});
+
+it("a card by which it cannot be drawn says why, and no piece is said to be as it was", async () => {
+  const [theirs] = await listCards(await database(), clientId);
+  const seen = { cardId: theirs?.id ?? "", revision: theirs?.revision ?? 0 };
+  expect(said(await saveCard(clientId, card({ shoulder: "24", bust: "30" }, { takenOn: "2026-11-26", seen })))).toBe(
+    "",
+  );
+  const loaded = await loadChanges(id);
+  expect(loaded?.undrawn.length).toBeGreaterThan(0);
+  expect(loaded?.changes).toEqual([]);
 });

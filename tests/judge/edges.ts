@@ -47,7 +47,7 @@ function boundAllowance(seen: Seen, bound: boolean, rule: "allowance.neck" | "al
 function neckSeam(seen: Seen): number {
   const seam = boundAllowance(seen, isBound(seen), "allowance.neck");
   const wraps = isBound(seen) && seen.read.given.rules.neckLine.value === "cutting";
-  return wraps ? Math.max(seam, seen.read.given.metric ? 0.6 / 2.54 : 0.25) : seam;
+  return wraps ? Math.max(seam, onTick(seen, seen.read.given.metric ? 0.6 / 2.54 : 0.25)) : seam;
 }
 
 /** With a slit in it a side has no less than what the slit is turned in by. */

@@ -1,5 +1,5 @@
-import { both, type Inches, pickSystem } from "../length";
-import { allowanceTerm, type Given } from "./given";
+import { both, type Inches, pickSystem, roundToStep } from "../length";
+import { allowanceTerm, type Given, givenStep } from "./given";
 import type { Term } from "./term";
 
 /** A bare armhole lies closer than one with a sleeve: more room than this gapes and shows (craft: bodice, armholes without a sleeve). */
@@ -40,7 +40,10 @@ export function neckTerm(given: Given): Term {
   if (neckFinish(given) !== "binding") return allowanceTerm(given, "allowance.neck");
   const seam = allowanceTerm(given, "allowance.binding");
   if (given.rules.neckLine.value !== "cutting") return seam;
-  return { ...seam, value: Math.max(seam.value, pickSystem(BINDING_WRAPS, given.metric)) };
+  return {
+    ...seam,
+    value: Math.max(seam.value, roundToStep(pickSystem(BINDING_WRAPS, given.metric), givenStep(given))),
+  };
 }
 
 export function neckAllowance(given: Given): Inches {

@@ -18,8 +18,8 @@ const piece = (more: Partial<PieceChange>): PieceChange => ({
   again: false,
   ...more,
 });
-const view = (changes: readonly PieceChange[]) =>
-  renderToStaticMarkup(<ChangesView orderId="o" changes={changes} unit="in" />)
+const view = (changes: readonly PieceChange[], undrawn: readonly string[] = []) =>
+  renderToStaticMarkup(<ChangesView orderId="o" changes={changes} undrawn={undrawn} unit="in" />)
     .replace(/<[^>]+>/g, " ")
     .replace(/\s+/g, " ");
 
@@ -40,6 +40,12 @@ describe("what changed since the cut", () => {
     const free = view([piece({ free: true })]);
     expect(free).toContain("not cut yet: draw it anew");
     expect(free).not.toContain("further out");
+  });
+  it("what cannot be drawn by the card as it is now is said, and not taken for no change", () => {
+    const said = view([], ["The waist is wider than the chest."]);
+    expect(said).toContain("cannot be drawn");
+    expect(said).toContain("wider than the chest");
+    expect(said).not.toContain("as it was");
   });
   it("where nothing moves it says so", () => {
     expect(view([])).toContain("every piece would be cut as it was");

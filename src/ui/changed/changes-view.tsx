@@ -7,6 +7,8 @@ import { Fractions } from "@/ui/reading/fractions";
 interface ChangesViewProps {
   readonly orderId: string;
   readonly changes: readonly PieceChange[];
+  /** Why it could not be drawn by the card as it is now. */
+  readonly undrawn: readonly string[];
   readonly unit: Unit;
 }
 
@@ -16,7 +18,18 @@ function sayOf({ free, again }: PieceChange): string {
 }
 
 /** Piece by piece: which is still free, which seam takes the change, and what must be cut again. */
-export function ChangesView({ orderId, changes, unit }: ChangesViewProps) {
+export function ChangesView({ orderId, changes, undrawn, unit }: ChangesViewProps) {
+  if (undrawn.length > 0)
+    return (
+      <div role="alert" className="slip p-4 text-lg">
+        <h2>By the card as it is now this garment cannot be drawn</h2>
+        {undrawn.map((why) => (
+          <p key={why}>
+            <Fractions text={why} />
+          </p>
+        ))}
+      </div>
+    );
   if (changes.length === 0)
     return <p className="slip p-4 text-lg">By the card as it is now every piece would be cut as it was.</p>;
   return (

@@ -13,7 +13,7 @@ export const dynamic = "force-dynamic";
 export default async function ChangedPage({ params }: { readonly params: Promise<{ id: string }> }) {
   const loaded = await loadChanges((await params).id);
   if (loaded === null) notFound();
-  const { order, client, changes } = loaded;
+  const { order, client, changes, undrawn } = loaded;
   return (
     <>
       <PageHead
@@ -25,7 +25,7 @@ export default async function ChangedPage({ params }: { readonly params: Promise
         </Link>
       </PageHead>
       <main className="mx-auto max-w-4xl p-3">
-        <ChangesView changes={changes} unit={order.unit} orderId={order.id} />
+        <ChangesView changes={changes} undrawn={undrawn} unit={order.unit} orderId={order.id} />
       </main>
     </>
   );
