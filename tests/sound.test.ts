@@ -175,6 +175,14 @@ const drawn: readonly (readonly [string, Small])[] = [
     { garment: "basque-gown", choices: { sideDip: "1.875 in", bodySplit: true, pocket: "side-seam" } },
   ],
   [
+    "a bound neck that is cut on its chalk, by a tape of half centimetres",
+    {
+      garment: "freehand-bustier",
+      choices: { neckFinish: "binding" },
+      rules: { neckLine: "cutting", tick: "0.5cm" },
+    },
+  ],
+  [
     "stay on a front that is slit a little way",
     { garment: "shirt-dress", choices: { slitLength: 3, bodyStay: "outside" } },
   ],

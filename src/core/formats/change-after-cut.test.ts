@@ -26,6 +26,8 @@ describe("a reading that is corrected after the first cut", () => {
   it("a hip 6 wider moves them out by 1½: there is no seam left, and the pieces are named to be cut again", () => {
     const changes = changed({ hip: 48 });
     expect(edgeOf(changes, "bodice-front", "side")).toMatchObject({ absorbed: false });
+    // The hem is longer, and lies where it lay.
+    expect(edgeOf(changes, "bodice-front", "hem")).toBeUndefined();
     expect(changes.filter(({ again }) => again).map(({ piece }) => piece)).toEqual(["bodice-front", "bodice-back"]);
   });
   it("smaller, the edge moves in, and is sewn further in by up to an inch", () => {

@@ -52,12 +52,12 @@ function drawnOf({ outline, edges }: SheetPiece): Drawn {
   };
 }
 
-/** How far a place of the new edge lies from the old one; null where another edge of the old piece lies nearer. */
+/** How far a place of the new edge lies from the old one; null where another edge of the old piece lies as near: beyond a corner. */
 function moveAt(place: Point, id: string, { outline, edges }: Drawn): Inches | null {
   const own = edges.get(id);
   if (own === undefined) return null;
   const by = distanceToPath(own, place);
-  const nearer = [...edges].some(([other, path]) => other !== id && distanceToPath(path, place) <= by - 1e-6);
+  const nearer = [...edges].some(([other, path]) => other !== id && distanceToPath(path, place) <= by + 1e-6);
   if (nearer && by > SAME) return null;
   return distanceOutside(place, outline) > 1e-6 ? by : -by;
 }
