@@ -288,6 +288,7 @@ export type StepReason =
   | "ring-outer"
   | "buttonhole"
   | "buttonhole-below"
+  | "buttonhole-on-band"
   | "basque"
   | "split"
   | "yoke"

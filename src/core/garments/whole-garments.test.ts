@@ -148,6 +148,11 @@ describe("a popover: a front that opens no further than its slit", () => {
     expect(end?.text).toMatch(told);
     expect(end?.remedy).toContain("¾ in");
   });
+  it("its bands cover the centre: each level is carried onto them; on a folded band it stays where it is", () => {
+    const why = (sheet: Sheet) => sheet.steps.find(({ id }) => id === "front-centre-button-1")?.why;
+    expect(why(popover())).toMatch(/carry each level onto the middle of its strip/);
+    expect(why(shirt({}))).toMatch(/does not gape/);
+  });
   it("a slit to the hem is no popover, and a faced one has no strips", () => {
     expect(checkOf(popover({ slitLength: 0 }), "popover-end")).toBeUndefined();
     expect(idsOf(popover({ slitFinish: "faced" }))).not.toContain("under-placket");

@@ -76,7 +76,7 @@ export function planButtons(
 export function chalkButtons(
   piece: PieceChalk,
   { downs, pitch }: ButtonPlan,
-  why: "buttonhole" | "buttonhole-below" = "buttonhole",
+  why: "buttonhole" | "buttonhole-below" | "buttonhole-on-band" = "buttonhole",
 ): void {
   for (const [index, down] of downs.entries()) {
     const first = downs[0] ?? 0;

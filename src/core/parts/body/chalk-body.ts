@@ -232,7 +232,7 @@ function chalkOpening(
       end: short ? "join" : end,
       stand: given.choices.collar === "shirt",
     });
-    chalkButtons(inner, buttons);
+    chalkButtons(inner, buttons, banded ? "buttonhole-on-band" : "buttonhole");
   }
   if (banded) chalkSlitBands(sheet, form, slitDepth(edge, form));
   if (banded && form.slitLength > 0) remarkPopover(sheet, form);

@@ -33,6 +33,8 @@ const reasons: Readonly<Record<StepReason, string>> = {
   "hem-peg": "The hem closes in below the hip.",
   band: "The centre front lies inside the finished edge: front readings start there.",
   buttonhole: "Even spaces, with one on the bust line so that the front does not gape there.",
+  "buttonhole-on-band":
+    "Even spaces. The band will cover the centre: carry each level onto the middle of its strip before the slit is cut.",
   "buttonhole-below": "As far apart as those above; none through the seam, and none near the hem: there one steps.",
   basque: "The edge dips to a point at the centre and rises to the side.",
   split: "Cut across here, both parts carry their own seam.",
