@@ -43,6 +43,13 @@ export default async function LatePage({ params, searchParams }: LatePageProps) 
         title={`${TITLES[edge]}: ${nameGarment(order)} for ${client.name}`}
         about={`No. ${order.number} · ${BEFORE[edge]}`}
       >
+        {lateEdges
+          .filter((one) => one !== edge && waitsFor(sheet, one))
+          .map((one) => (
+            <Link key={one} href={`/orders/${order.id}/late?edge=${one}`} className="button" prefetch={false}>
+              {TITLES[one]}
+            </Link>
+          ))}
         <Link href={`/orders/${order.id}/sheet`} className="button" prefetch={false}>
           Cut sheet
         </Link>
