@@ -218,28 +218,42 @@ function chalkOpening(
   end: "hem" | "join",
 ): Inches | null {
   const { given } = sheet;
-  const { inner, top } = pieces.front;
-  const neckDown = top.markAt("centre/neck-depth").stitch;
-  const { lines, centre } = halves.front;
-  const edge = inner.edgeOf("centre").stitch;
-  const banded = centre.kind === "slit";
-  let buttons: ButtonPlan | null = null;
-  if (form.opening === "front-band" || banded) {
-    const bust = lines.bust?.value ?? given.measurements.shoulderToBust?.value ?? lines.chest.value + 1;
-    const short = banded && form.slitLength > 0;
-    buttons = planButtons(neckDown, bust, short ? neckDown + form.slitLength : edge.start.y, {
-      metric: given.metric,
-      end: short ? "join" : end,
-      stand: given.choices.collar === "shirt",
-    });
-    chalkButtons(inner, buttons, banded ? "buttonhole-on-band" : "buttonhole");
+  const neckDown = pieces.front.top.markAt("centre/neck-depth").stitch;
+  const { centre } = halves.front;
+  const buttons = chalkOpeningButtons(sheet, form, pieces, halves, end);
+  if (centre.kind === "slit") {
+    chalkSlitBands(sheet, form, slitDepth(pieces.front.inner.edgeOf("centre").stitch, form));
+    if (form.slitLength > 0) remarkPopover(sheet, form);
   }
-  if (banded) chalkSlitBands(sheet, form, slitDepth(edge, form));
-  if (banded && form.slitLength > 0) remarkPopover(sheet, form);
   if (centre.kind === "faced") chalkSlitFacing(sheet, form.slitLength);
   sheet.openAt(form.opening, opensTo(form, halves, neckDown));
   if (form.opening === "side-zip" && pieces.front.outer.hasLine("hip")) notchSideZip(given, form, pieces);
   return buttons?.downs.at(-1) ?? null;
+}
+
+/** The buttons of a front with a band, folded on or sewn on; null where the front has neither. */
+function chalkOpeningButtons(
+  { given }: Sheet,
+  form: BodyForm,
+  pieces: Both<HalfPieces>,
+  halves: Both<HalfPlan>,
+  end: "hem" | "join",
+): ButtonPlan | null {
+  const { inner, top } = pieces.front;
+  const { lines, centre } = halves.front;
+  const banded = centre.kind === "slit";
+  if (form.opening !== "front-band" && !banded) return null;
+  const neckDown = top.markAt("centre/neck-depth").stitch;
+  const bust = lines.bust?.value ?? given.measurements.shoulderToBust?.value ?? lines.chest.value + 1;
+  const short = banded && form.slitLength > 0;
+  const last = short ? neckDown + form.slitLength : inner.edgeOf("centre").stitch.start.y;
+  const buttons = planButtons(neckDown, bust, last, {
+    metric: given.metric,
+    end: short ? "join" : end,
+    stand: given.choices.collar === "shirt",
+  });
+  chalkButtons(inner, buttons, banded ? "buttonhole-on-band" : "buttonhole");
+  return buttons;
 }
 
 /** How long the edge is that a band is sewn to: from the neck to the end of the slit, or the whole front. */
