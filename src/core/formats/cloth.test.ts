@@ -154,3 +154,39 @@ it("answers for a width on which nothing fits with the width that would do", () 
   expect(answer?.ok).toBe(false);
   if (answer !== null && !answer.ok) expect(answer.issues[0]?.wanted).toBeGreaterThan(41);
 });
+
+describe("lining and stay are bought by their own lays", () => {
+  const lined = (extra: object = {}) =>
+    sheetOf(order({ choices: { lining: "body", neckFinish: "facing", sleeve: "none" }, ...extra }));
+  const cloths = (extra?: object) => lined(extra).otherCloths ?? [];
+  const lining = (extra?: object) => cloths(extra).find(({ id }) => id === "lining");
+
+  it("an unlined dress buys none", () => expect(sheetOf(order()).otherCloths).toBeUndefined());
+  it("each length is what its folds take and the end to square, to the next quarter of a yard", () => {
+    const sheet = lined();
+    const groups = sheet.groups.filter(({ pieces }) =>
+      pieces.some((id) => sheet.pieces.find((piece) => piece.id === id)?.cloth === "lining"),
+    );
+    expect(groups.length).toBe(2);
+    const inches = groups.reduce((sum, { length }) => sum + length, 0) + 2;
+    expect(lining()).toMatchObject({ buy: Math.ceil(inches / 9) / 4, buyUnit: "yd", from: "reckoned", fits: true });
+  });
+  it("its own width, shrinking and price are heard, not those of the main cloth", () => {
+    const told = lining({ cloth: { price: 30 }, cloths: { lining: { width: 54, price: 4, shrinkage: 10 } } });
+    const plain = lining();
+    expect(told?.width).toBe(54);
+    expect(told?.buy).toBeGreaterThan(plain?.buy ?? 9);
+    expect(told?.cost).toBe(4 * (told?.buy ?? 0));
+    expect(plain?.cost).toBeNull();
+  });
+  it("a cloth too narrow for its pieces says so", () =>
+    expect(lining({ cloths: { lining: { width: 12 } } })?.fits).toBe(false));
+  it("as it was laid and kept, while its outlines are the same", () => {
+    const { of = "" } = ask(order({ choices: lined().order.choices })).cloths.find(({ id }) => id === "lining") ?? {};
+    const kept = { of, width: 45, used: 100, left: [], laid: [] };
+    const laid = (more: object) => lining({ lay: { lining: { way: "selvedges", kept: { ...kept, ...more } } } });
+    expect(laid({})).toMatchObject({ buy: 3, from: "laid" });
+    expect(laid({ of: "another" })?.from).toBe("reckoned");
+    expect(laid({ width: 54 })?.from).toBe("reckoned");
+  });
+});

@@ -1,5 +1,5 @@
 import * as v from "valibot";
-import { joinIds, lineIds, notionIds, notionUnits, partIds, termKinds } from "../chalk";
+import { clothIds, joinIds, lineIds, notionIds, notionUnits, partIds, termKinds } from "../chalk";
 import { layWays, notchWays, phases } from "../cloth";
 import { taskIds } from "../making";
 import { lateCauses } from "./late-cause";
@@ -289,6 +289,20 @@ export const cutSheetSchema = v.object({
     /** `reckoned` from the folds, or `laid` and kept by the tailor. */
     from: v.optional(v.picklist(["reckoned", "laid"])),
   }),
+  /** Lining, stay and contrast, each on its own width; left out where none is cut, and in sheets frozen before it was told. */
+  otherCloths: v.optional(
+    v.array(
+      v.object({
+        id: v.picklist(clothIds),
+        width: v.number(),
+        buy: v.number(),
+        buyUnit: v.picklist(["yd", "m"]),
+        cost: v.nullable(v.number()),
+        fits: v.boolean(),
+        from: v.picklist(["reckoned", "laid"]),
+      }),
+    ),
+  ),
 });
 
 export type CutSheet = v.InferOutput<typeof cutSheetSchema>;

@@ -5,7 +5,7 @@ import { type FoldGroup, planFolds, smallGroupsBeside, usableWidth } from "../cl
 import type { Inches } from "../length";
 import { fail, type Result, succeed } from "../result";
 import { wordFinding, wordLedgerWhy } from "../wording";
-import { needCloth } from "./cloth-need";
+import { needCloth, needOthers } from "./cloth-need";
 import type { CutSheet, SheetDrawing } from "./cut-sheet";
 import { draftOrder } from "./draft-order";
 import type { ReadOrder } from "./read-order";
@@ -99,6 +99,7 @@ export function writeDrawing(read: ReadOrder): Result<DrawnOrder, RefusedOrder> 
   const groups = foldable.ok && full !== draft ? planFolds(draft, read.fold, read.way) : foldable;
   if (!groups.ok) return fail(...groups.issues.map((refusal) => writeRefusal(read, refusal)));
   const cloth = needCloth(read, draft, groups.value);
+  const others = needOthers(read, draft, groups.value);
   const notions = countNotions(full, report.seams);
   const practice: readonly Finding[] = full === draft ? [] : [{ id: "half-scale", level: "note", numbers: {} }];
   const findings = [...report.findings, ...practice, ...cloth.problems];
@@ -121,6 +122,7 @@ export function writeDrawing(read: ReadOrder): Result<DrawnOrder, RefusedOrder> 
       ? {}
       : { late: draft.measured.map(({ join, ...one }) => ({ edge: join, ...one })) }),
     cloth: cloth.need,
+    ...(others.length === 0 ? {} : { otherCloths: [...others] }),
   };
   return succeed({ drawing, draft, groups: groups.value });
 }

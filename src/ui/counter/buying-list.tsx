@@ -3,6 +3,7 @@ import { clothIds } from "@/core/chalk";
 import type { CutSheet } from "@/core/formats";
 import { formatLengthWithUnit, type Unit } from "@/core/length";
 import { clothNames, sayNotion } from "@/core/wording";
+import { sayMoney } from "@/server/money";
 import { sayPurchase } from "@/ui/lay/cloth-length";
 import { Fractions } from "@/ui/reading/fractions";
 
@@ -15,12 +16,53 @@ function Row({ children }: { readonly children: React.ReactNode }) {
   );
 }
 
-/** Everything to buy or lay out, each with a box to tick: cloth, then what goes with it, with its sum. */
-export function BuyingList({ sheet, unit }: { readonly sheet: CutSheet; readonly unit: Unit }) {
-  const { buy, buyUnit, width } = sheet.cloth;
-  const others = clothIds.filter(
-    (id): id is ClothId => id !== "main" && sheet.pieces.some(({ cloth }) => cloth === id),
+type OtherCloth = NonNullable<CutSheet["otherCloths"]>[number];
+
+interface OtherRowProps {
+  readonly id: ClothId;
+  readonly told: OtherCloth | undefined;
+  readonly sheet: CutSheet;
+  readonly unit: Unit;
+}
+
+/** A cloth beside the main one; a sheet frozen before its lengths were told says only how much is cut from it. */
+function OtherRow({ id, told, sheet, unit }: OtherRowProps) {
+  if (told === undefined) {
+    const many = sheet.pieces.filter(({ cloth }) => cloth === id).length;
+    return (
+      <Row>
+        {clothNames[id]}: {many} pieces, as much as its own lay takes
+      </Row>
+    );
+  }
+  return (
+    <Row>
+      <strong>
+        <Fractions text={sayPurchase(told.buy, told.buyUnit)} />
+      </strong>{" "}
+      <Fractions text={`of ${clothNames[id].toLowerCase()}, ${formatLengthWithUnit(told.width, unit)} wide`} />
+      {!told.fits && <span className="font-semibold text-wrong"> · its pieces do not fit: see its lay</span>}
+    </Row>
   );
+}
+
+interface BuyingListProps {
+  readonly sheet: CutSheet;
+  readonly unit: Unit;
+  readonly currency: string;
+}
+
+/** What all the cloth comes to at the prices that are known, in hundredths; null where none is. */
+function costOfCloth({ cloth, otherCloths = [] }: CutSheet): number | null {
+  const known = [cloth.cost ?? null, ...otherCloths.map(({ cost }) => cost)].filter((cost) => cost !== null);
+  return known.length === 0 ? null : Math.round(known.reduce((sum, cost) => sum + cost, 0) * 100);
+}
+
+/** Everything to buy or lay out, each with a box to tick: every cloth, then what goes with it, with its sum. */
+export function BuyingList({ sheet, unit, currency }: BuyingListProps) {
+  const { buy, buyUnit, width } = sheet.cloth;
+  const others = clothIds.filter((id) => id !== "main" && sheet.pieces.some(({ cloth }) => cloth === id));
+  const cost = costOfCloth(sheet);
   return (
     <section className="slip p-4" aria-label="To buy and lay out">
       <h2 className="text-xl">To buy and lay out</h2>
@@ -32,10 +74,7 @@ export function BuyingList({ sheet, unit }: { readonly sheet: CutSheet; readonly
           <Fractions text={`of cloth, ${formatLengthWithUnit(width, unit)} wide`} />
         </Row>
         {others.map((id) => (
-          <Row key={id}>
-            {clothNames[id]}: {sheet.pieces.filter(({ cloth }) => cloth === id).length} pieces, as much as its own lay
-            takes
-          </Row>
+          <OtherRow key={id} id={id} told={sheet.otherCloths?.find((one) => one.id === id)} sheet={sheet} unit={unit} />
         ))}
         {(sheet.notions ?? []).map((notion) => (
           <Row key={notion.id}>
@@ -43,6 +82,7 @@ export function BuyingList({ sheet, unit }: { readonly sheet: CutSheet; readonly
           </Row>
         ))}
       </ul>
+      {cost !== null && <p className="mt-3 text-lg">The cloth comes to {sayMoney(cost, currency)}.</p>}
     </section>
   );
 }

@@ -30,7 +30,7 @@ export default async function CounterPage({ params }: { readonly params: Promise
         {sheet === null ? (
           <p className="slip p-4 text-lg">This garment cannot be drawn yet, so there is nothing to buy.</p>
         ) : (
-          <BuyingList sheet={sheet} unit={order.unit} />
+          <BuyingList sheet={sheet} unit={order.unit} currency={currency} />
         )}
         <MoneyView orderId={order.id} money={order.money ?? NO_MONEY} currency={currency} />
       </main>
