@@ -45,7 +45,9 @@ describe("a balance is the price less what was paid, whatever deposit was wished
     expect(sayBalance(money("165", "50"), "€")).toBe("€ 115 to pay");
     expect(sayBalance(money("165", "65", "100"), "€")).toBe("All paid");
     expect(sayBalance(money("165", "170"), "€")).toBe("€ 5 to give back");
-    expect(sayBalance(NO_MONEY, "€")).toBe("All paid");
+    expect(sayBalance(money("0"), "€")).toBe("All paid");
+    expect(sayBalance(NO_MONEY, "€")).toBe("No price agreed yet");
+    expect(sayBalance(money("", "50"), "€")).toBe("€ 50 paid, no price agreed yet");
   });
 });
 

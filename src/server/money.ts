@@ -25,9 +25,11 @@ export function sayMoney(hundredths: number, currency: string): string {
   return `${currency === "" ? "" : `${currency} `}${Number.isInteger(amount) ? amount : amount.toFixed(2)}`;
 }
 
-/** What is left to be said of a balance: to pay, paid, or to give back. */
+/** What is left to be said of a balance: to pay, paid, or to give back; nothing is owed before a price was agreed. */
 export function sayBalance(money: StoredMoney, currency: string): string {
   const rest = balanceOf(money);
+  if (readAmount(money.price) === null)
+    return rest === 0 ? "No price agreed yet" : `${sayMoney(rest, currency)} paid, no price agreed yet`;
   if (rest === 0) return "All paid";
   return rest > 0 ? `${sayMoney(rest, currency)} to pay` : `${sayMoney(rest, currency)} to give back`;
 }
