@@ -42,6 +42,7 @@ describe("a balance is the price less what was paid, whatever deposit was wished
   });
   it("to pay, all paid, or to give back", () => {
     expect(balanceOf(money("165", "50", "0,50"))).toBe(11450);
+    expect(balanceOf(money("", "50"))).toBeNull();
     expect(sayBalance(money("165", "50"), "€")).toBe("€ 115 to pay");
     expect(sayBalance(money("165", "65", "100"), "€")).toBe("All paid");
     expect(sayBalance(money("165", "170"), "€")).toBe("€ 5 to give back");

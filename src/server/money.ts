@@ -14,9 +14,18 @@ export function readAmount(typed: string): number | null {
   return Number(whole) * 100 + Number(part.padEnd(2, "0"));
 }
 
-/** What is still to be paid, in hundredths; less than nothing where it is to be given back. */
-export function balanceOf({ price, paid }: StoredMoney): number {
-  return paid.reduce((rest, { amount }) => rest - (readAmount(amount) ?? 0), readAmount(price) ?? 0);
+/** What was paid so far, in hundredths. */
+function paidOf({ paid }: StoredMoney): number {
+  return paid.reduce((sum, { amount }) => sum + (readAmount(amount) ?? 0), 0);
+}
+
+/**
+ * What is still to be paid, in hundredths; less than nothing where it is to be given back, null where no price was agreed:
+ * then nothing is owed either way.
+ */
+export function balanceOf(money: StoredMoney): number | null {
+  const price = readAmount(money.price);
+  return price === null ? null : price - paidOf(money);
 }
 
 /** Hundredths with the shop's sign: `€ 115`, `€ 12.50`. */
@@ -25,11 +34,13 @@ export function sayMoney(hundredths: number, currency: string): string {
   return `${currency === "" ? "" : `${currency} `}${Number.isInteger(amount) ? amount : amount.toFixed(2)}`;
 }
 
-/** What is left to be said of a balance: to pay, paid, or to give back; nothing is owed before a price was agreed. */
+/** What is left to be said of a balance: to pay, paid, or to give back; or that no price was agreed. */
 export function sayBalance(money: StoredMoney, currency: string): string {
   const rest = balanceOf(money);
-  if (readAmount(money.price) === null)
-    return rest === 0 ? "No price agreed yet" : `${sayMoney(rest, currency)} paid, no price agreed yet`;
+  if (rest === null) {
+    const paid = paidOf(money);
+    return paid === 0 ? "No price agreed yet" : `${sayMoney(paid, currency)} paid, no price agreed yet`;
+  }
   if (rest === 0) return "All paid";
   return rest > 0 ? `${sayMoney(rest, currency)} to pay` : `${sayMoney(rest, currency)} to give back`;
 }

@@ -210,11 +210,12 @@ export async function moveOn(orderId: unknown, state: unknown, sure: unknown = f
   // A finished garment that is altered was cut long ago.
   if (next === undefined || (order.alteration === null && (await findCutSheet(db, order.id)) === undefined))
     return refuseWith({ field: "", message: "It is not cut yet. Say so on its cut sheet first." });
-  if (next === "collected" && sure !== true && order.money !== null && balanceOf(order.money) > 0) {
+  const rest = order.money === null ? null : balanceOf(order.money);
+  if (next === "collected" && sure !== true && rest !== null && rest > 0) {
     const { currency } = await findShop(db);
     return refuseWith({
       field: "",
-      message: `${sayMoney(balanceOf(order.money), currency)} is still to pay. Say it once more to hand it over all the same.`,
+      message: `${sayMoney(rest, currency)} is still to pay. Say it once more to hand it over all the same.`,
     });
   }
   if (!(await changeOrder(db, order.id, { state: next }, now()))) return NOT_IN_BOOK;

@@ -9,7 +9,7 @@ import type { ReadOrder } from "./read-order";
 type SheetCloth = CutSheet["cloth"];
 type OtherCloth = NonNullable<CutSheet["otherCloths"]>[number];
 
-interface ClothAsked {
+interface ClothReckoned {
   readonly groups: readonly FoldGroup[];
   readonly reckoned: ClothNeed;
   /** The tailor's own lay, where these outlines on this width were laid and kept. */
@@ -17,7 +17,7 @@ interface ClothAsked {
 }
 
 /** What one cloth of a draft takes when its folds follow each other, and how it was laid by hand. */
-function askCloth(read: ReadOrder, draft: Draft, all: readonly FoldGroup[], id: ClothId): ClothAsked {
+function reckonCloth(read: ReadOrder, draft: Draft, all: readonly FoldGroup[], id: ClothId): ClothReckoned {
   const cloth = read.cloths[id];
   const groups = all.filter(({ pieces }) =>
     draft.pieces.some((piece) => piece.cloth === id && pieces.includes(piece.id)),
@@ -38,7 +38,7 @@ export function needCloth(
   groups: readonly FoldGroup[],
 ): { readonly need: SheetCloth; readonly problems: readonly Finding[] } {
   const cloth = read.cloths.main;
-  const { groups: main, reckoned, kept } = askCloth(read, draft, groups, "main");
+  const { groups: main, reckoned, kept } = reckonCloth(read, draft, groups, "main");
   if (kept === null) {
     const need: SheetCloth = { ...reckoned, left: reckoned.left.map((rest) => ({ ...rest })), from: "reckoned" };
     return { need, problems: findClothProblems(main, cloth, reckoned) };
@@ -59,10 +59,26 @@ export function needCloth(
 export function needOthers(read: ReadOrder, draft: Draft, groups: readonly FoldGroup[]): readonly OtherCloth[] {
   const cut = clothIds.filter((id) => id !== "main" && draft.pieces.some(({ cloth }) => cloth === id));
   return cut.map((id) => {
-    const { reckoned, kept } = askCloth(read, draft, groups, id);
+    const { reckoned, kept } = reckonCloth(read, draft, groups, id);
     const cloth = read.cloths[id];
     const bought = purchase(kept?.used ?? reckoned.used, cloth, draft.given.metric);
     const fits = kept === null ? reckoned.fits : suffices(kept.used, cloth);
     return { id, width: cloth.width, ...bought, fits, from: kept === null ? "reckoned" : "laid" };
   });
+}
+
+/**
+ * What all the cloth of a sheet comes to, in the shop's money; null where no price is known.
+ *
+ * @returns `whole` says whether every cloth has a price
+ */
+export function costOfCloth({ cloth, otherCloths = [] }: Pick<CutSheet, "cloth" | "otherCloths">): {
+  readonly sum: number;
+  readonly whole: boolean;
+} | null {
+  const costs = [cloth, ...otherCloths].map(({ cost }) => cost ?? null);
+  const known = costs.filter((cost) => cost !== null);
+  return known.length === 0
+    ? null
+    : { sum: known.reduce((sum, cost) => sum + cost, 0), whole: known.length === costs.length };
 }

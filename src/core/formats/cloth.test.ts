@@ -1,6 +1,15 @@
 import { describe, expect, it } from "vitest";
 import { typicalBody } from "../body";
-import { bestOnWidth, findWhatIfs, mainCloth, makeSheet, patchOrder, readLayQuestion, type WhatIf } from ".";
+import {
+  bestOnWidth,
+  costOfCloth,
+  findWhatIfs,
+  mainCloth,
+  makeSheet,
+  patchOrder,
+  readLayQuestion,
+  type WhatIf,
+} from ".";
 
 const order = (extra: object = {}, garment = "straight-dress") => ({
   garment,
@@ -178,6 +187,14 @@ describe("lining and stay are bought by their own lays", () => {
     expect(told?.buy).toBeGreaterThan(plain?.buy ?? 9);
     expect(told?.cost).toBe(4 * (told?.buy ?? 0));
     expect(plain?.cost).toBeNull();
+  });
+  it("what it all comes to is the sum, and says where a price is missing", () => {
+    const both = lined({ cloth: { price: 30 }, cloths: { lining: { price: 4 } } });
+    const only = lined({ cloths: { lining: { price: 4 } } });
+    const liningYards = lining()?.buy ?? 0;
+    expect(costOfCloth(both)).toEqual({ sum: 30 * both.cloth.buy + 4 * liningYards, whole: true });
+    expect(costOfCloth(only)).toEqual({ sum: 4 * liningYards, whole: false });
+    expect(costOfCloth(lined())).toBeNull();
   });
   it("a cloth too narrow for its pieces says so", () =>
     expect(lining({ cloths: { lining: { width: 12 } } })?.fits).toBe(false));

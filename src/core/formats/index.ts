@@ -1,5 +1,6 @@
 export { changeAfterCut, type EdgeChange, type PieceChange } from "./change-after-cut";
 export { checkChalk, readChecked } from "./check-sheet";
+export { costOfCloth } from "./cloth-need";
 export {
   type Compared,
   compareSheets,

@@ -1,6 +1,6 @@
 import type { ClothId } from "@/core/chalk";
 import { clothIds } from "@/core/chalk";
-import type { CutSheet } from "@/core/formats";
+import { type CutSheet, costOfCloth } from "@/core/formats";
 import { formatLengthWithUnit, type Unit } from "@/core/length";
 import { clothNames, sayNotion } from "@/core/wording";
 import { sayMoney } from "@/server/money";
@@ -52,12 +52,6 @@ interface BuyingListProps {
   readonly currency: string;
 }
 
-/** What all the cloth comes to at the prices that are known, in hundredths; null where none is. */
-function costOfCloth({ cloth, otherCloths = [] }: CutSheet): number | null {
-  const known = [cloth.cost ?? null, ...otherCloths.map(({ cost }) => cost)].filter((cost) => cost !== null);
-  return known.length === 0 ? null : Math.round(known.reduce((sum, cost) => sum + cost, 0) * 100);
-}
-
 /** Everything to buy or lay out, each with a box to tick: every cloth, then what goes with it, with its sum. */
 export function BuyingList({ sheet, unit, currency }: BuyingListProps) {
   const { buy, buyUnit, width } = sheet.cloth;
@@ -82,7 +76,12 @@ export function BuyingList({ sheet, unit, currency }: BuyingListProps) {
           </Row>
         ))}
       </ul>
-      {cost !== null && <p className="mt-3 text-lg">The cloth comes to {sayMoney(cost, currency)}.</p>}
+      {cost !== null && (
+        <p className="mt-3 text-lg">
+          {cost.whole ? "The cloth comes to" : "The cloth whose price is known comes to"}{" "}
+          {sayMoney(Math.round(100 * cost.sum), currency)}.
+        </p>
+      )}
     </section>
   );
 }
