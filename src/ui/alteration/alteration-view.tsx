@@ -10,6 +10,7 @@ import { addAlterLine, dropAlterLine } from "@/server/alteration-actions";
 import { Fractions } from "@/ui/reading/fractions";
 import { AskButton } from "@/ui/shell/ask-button";
 import { askShop } from "@/ui/shell/ask-shop";
+import { Refused } from "@/ui/shell/refused";
 
 const ORDER = ["Unpick", "Press", "Mark", "Baste", "Try", "Sew"] as const;
 
@@ -89,11 +90,7 @@ function LineForm({ orderId, unit }: { readonly orderId: string; readonly unit: 
         <span className="font-semibold">{words ? "What is to be done" : "Note"}</span>
         <input name="how" className="field" autoComplete="off" />
       </label>
-      {said !== null && (
-        <p role="alert" className="font-semibold text-wrong">
-          {said}
-        </p>
-      )}
+      <Refused said={said} />
       <button type="submit" className="button button-next">
         Add it
       </button>

@@ -1,6 +1,7 @@
 import { type MeasurementId, measurements } from "@/core/body";
 import { sayDate } from "@/core/wording";
 import { CopyButton } from "@/ui/shell/copy-button";
+import { Refused } from "@/ui/shell/refused";
 import type { Keeping } from "./use-card-keeper";
 import type { TypedCard } from "./use-kept-card";
 
@@ -30,11 +31,7 @@ export function CardKeeping({ keeping, typed, onStop }: CardKeepingProps) {
   const problem = sayProblem(keeping);
   return (
     <div className="slip sticky bottom-0 z-10 flex flex-wrap items-center justify-end gap-3 border-t-2 border-line p-3">
-      {problem !== null && (
-        <p role="alert" className="font-semibold text-wrong">
-          {problem}
-        </p>
-      )}
+      <Refused said={problem} />
       {keeping.state === "waiting" && (
         <>
           <p role="status" className="min-w-0 flex-1 font-semibold text-next-deep">

@@ -7,6 +7,7 @@ import { dropNote, keepNote, switchNote } from "@/server/client-actions";
 import { figureLines, figurePieces } from "@/server/figure-places";
 import { Fractions } from "@/ui/reading/fractions";
 import { askShop } from "@/ui/shell/ask-shop";
+import { Refused } from "@/ui/shell/refused";
 
 interface FigureNotesProps {
   readonly clientId: string;
@@ -105,11 +106,7 @@ export function FigureNotes({ clientId, notes }: FigureNotesProps) {
           </button>
         </form>
       </details>
-      {said !== null && (
-        <p role="alert" className="font-semibold text-wrong">
-          {said}
-        </p>
-      )}
+      <Refused said={said} />
     </section>
   );
 }

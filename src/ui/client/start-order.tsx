@@ -4,6 +4,7 @@ import { useRouter } from "next/navigation";
 import { useState } from "react";
 import { startOrder } from "@/server/order-actions";
 import { askShop } from "@/ui/shell/ask-shop";
+import { Refused } from "@/ui/shell/refused";
 import { GarmentPicture } from "./garment-picture";
 
 export interface OfferedGarment {
@@ -59,11 +60,7 @@ export function StartOrder({ clientId, garments, promisedOn = null }: StartOrder
           onChange={(event) => setLetters(event.target.value)}
         />
       </div>
-      {said !== null && (
-        <p role="alert" className="font-semibold text-wrong">
-          {said}
-        </p>
-      )}
+      <Refused said={said} />
       {groups.length === 0 && <p className="slip p-4">No garment is described so.</p>}
       {groups.map(({ kind, garments: own }) => (
         <section key={kind} aria-label={kind} className="pb-4">

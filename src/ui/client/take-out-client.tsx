@@ -4,6 +4,7 @@ import { useRouter } from "next/navigation";
 import { type FormEvent, useState } from "react";
 import { takeOutClient } from "@/server/client-actions";
 import { askShop } from "@/ui/shell/ask-shop";
+import { Refused } from "@/ui/shell/refused";
 import { forgetSeenPages } from "@/ui/shell/seen-pages";
 
 interface TakeOutClientProps {
@@ -51,11 +52,7 @@ export function TakeOutClient({ clientId, name, orders }: TakeOutClientProps) {
               onChange={(event) => setTyped(event.target.value)}
             />
           </label>
-          {said !== null && (
-            <p role="alert" className="font-semibold text-wrong">
-              {said}
-            </p>
-          )}
+          <Refused said={said} />
           <button type="submit" className="button" disabled={typed.trim() === ""}>
             Take out
           </button>

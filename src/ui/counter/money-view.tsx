@@ -8,6 +8,7 @@ import { readAmount, sayBalance, sayMoney } from "@/server/money";
 import { addPaid, dropPaid, keepAgreed } from "@/server/money-actions";
 import { AskButton } from "@/ui/shell/ask-button";
 import { askShop } from "@/ui/shell/ask-shop";
+import { Refused } from "@/ui/shell/refused";
 
 interface MoneyViewProps {
   readonly orderId: string;
@@ -93,11 +94,7 @@ export function MoneyView({ orderId, money, currency }: MoneyViewProps) {
           Write it down
         </button>
       </form>
-      {said !== null && (
-        <p role="alert" className="font-semibold text-wrong">
-          {said}
-        </p>
-      )}
+      <Refused said={said} />
     </section>
   );
 }

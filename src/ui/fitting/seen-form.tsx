@@ -9,6 +9,7 @@ import { keepFitted } from "@/server/fitting-actions";
 import { Figure } from "@/ui/client/figure";
 import { askShop } from "@/ui/shell/ask-shop";
 import { ChoicePills } from "@/ui/shell/choice-pills";
+import { Refused } from "@/ui/shell/refused";
 
 /** Where each place is shown on the drawn figure. */
 const TAPES: Readonly<Record<string, MeasurementId>> = {
@@ -97,11 +98,7 @@ export function SeenForm({ orderId, unit }: { readonly orderId: string; readonly
           <ChoicePills label="Side" options={SIDES} value={side} onPick={setSide} />
           <ChoicePills label="Pinned or guessed" options={PINNED} value={pinned} onPick={setPinned} />
         </div>
-        {said !== null && (
-          <p role="alert" className="font-semibold text-wrong">
-            {said}
-          </p>
-        )}
+        <Refused said={said} />
         <button type="submit" className="button button-next">
           Write it down
         </button>

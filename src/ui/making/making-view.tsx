@@ -1,10 +1,11 @@
 "use client";
 
-import { ArrowLeft, Check } from "lucide-react";
+import { Check } from "lucide-react";
 import Link from "next/link";
 import { type CutSheet, lateEdges, waitsFor } from "@/core/formats";
 import type { Progress } from "@/db";
 import { ticksSaid } from "@/ui/progress/ticks-said";
+import { BackToSheet } from "@/ui/shell/back-to-sheet";
 import { usePreferences } from "@/ui/shell/preferences";
 import { SewnPicture } from "./sewn-picture";
 import { TaskList } from "./task-list";
@@ -54,13 +55,7 @@ export function MakingView({ orderId, title, sheet, isCut, start }: MakingViewPr
   return (
     <div className="on-cloth flex min-h-dvh flex-col bg-cloth-deep text-chalk lg:h-dvh">
       <header className="flex flex-wrap items-center gap-x-4 px-3">
-        <Link
-          href={`/orders/${orderId}/sheet`}
-          prefetch={false}
-          className="flex min-h-12 items-center gap-2 underline underline-offset-4"
-        >
-          <ArrowLeft aria-hidden="true" /> Sheet
-        </Link>
+        <BackToSheet orderId={orderId} />
         <h1 className="flex-1 text-lg">
           Making: {title} · {many} of {stands.length} done
         </h1>

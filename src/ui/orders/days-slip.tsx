@@ -7,6 +7,7 @@ import { type FormEvent, useState } from "react";
 import type { OrderState } from "@/db";
 import { keepDays, moveOn } from "@/server/order-actions";
 import { askShop } from "@/ui/shell/ask-shop";
+import { Refused } from "@/ui/shell/refused";
 import { SlipDialog } from "@/ui/shell/slip-dialog";
 
 export interface OrderDaysProps {
@@ -87,11 +88,7 @@ export default function DaysSlip({
             <Plus size={18} aria-hidden="true" /> A fitting
           </button>
         </fieldset>
-        {said !== null && (
-          <p role="alert" className="font-semibold text-wrong">
-            {said}
-          </p>
-        )}
+        <Refused said={said} />
         <div className="flex flex-wrap gap-2">
           <button type="submit" className="button button-next">
             Keep the days

@@ -12,6 +12,7 @@ import { Fractions } from "@/ui/reading/fractions";
 import { AskButton } from "@/ui/shell/ask-button";
 import { askShop } from "@/ui/shell/ask-shop";
 import { ChoicePills } from "@/ui/shell/choice-pills";
+import { Refused } from "@/ui/shell/refused";
 
 /** A piece as it stands. */
 export interface PieceRow {
@@ -93,11 +94,7 @@ function SpoiltForm({ orderId, rows }: { readonly orderId: string; readonly rows
         <span className="font-semibold">What happened</span>
         <input className="field" value={why} onChange={({ target }) => setWhy(target.value)} />
       </label>
-      {said !== null && (
-        <p role="alert" className="font-semibold text-wrong">
-          {said}
-        </p>
-      )}
+      <Refused said={said} />
       <button type="submit" className="button button-next">
         Write it down
       </button>

@@ -1,8 +1,7 @@
-import { ArrowLeft } from "lucide-react";
-import Link from "next/link";
 import { type CutSheet, type TableScreen, tableSteps } from "@/core/formats";
 import { ticksSaid } from "@/ui/progress/ticks-said";
 import type { TicksKept } from "@/ui/progress/use-progress";
+import { BackToSheet } from "@/ui/shell/back-to-sheet";
 import { type TableTool, TableTools } from "./table-tools";
 
 interface TableHeadProps {
@@ -40,13 +39,7 @@ export function TableHead({ orderId, sheet, screens, index, done, kept, tools }:
   return (
     <>
       <header className="flex flex-wrap items-center gap-x-4 px-3">
-        <Link
-          href={`/orders/${orderId}/sheet`}
-          prefetch={false}
-          className="flex min-h-12 items-center gap-2 underline underline-offset-4"
-        >
-          <ArrowLeft aria-hidden="true" /> Sheet
-        </Link>
+        <BackToSheet orderId={orderId} />
         <h1 className="flex-1 whitespace-nowrap text-lg">
           {screen !== undefined && saidOf(screen, sheet)} · {index + 1} of {screens.length}
           {ticked && <span className="text-lantern"> · done</span>}
