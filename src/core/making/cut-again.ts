@@ -12,11 +12,22 @@ export interface AgainPiece {
   readonly box: { readonly left: Inches; readonly top: Inches; readonly right: Inches; readonly bottom: Inches };
 }
 
-/** One copy laid open, single: a piece on the fold is twice as wide as it is drawn. */
+/**
+ * One copy laid open, single, along the grain: a piece on the fold is twice as wide as it is drawn, one in four also twice as
+ * long; what is folded across has its fold from selvedge to selvedge, so that its width as drawn, twice, lies along the cloth.
+ */
 export function openSize({ cut, box }: AgainPiece): LeftCloth {
   const [wide, long] = [box.right - box.left, box.bottom - box.top];
-  const folded = cut.on === "fold" || cut.on === "quarter";
-  return { width: folded ? 2 * wide : wide, length: cut.on === "across" ? 2 * long : long };
+  switch (cut.on) {
+    case "fold":
+      return { width: 2 * wide, length: long };
+    case "quarter":
+      return { width: 2 * wide, length: 2 * long };
+    case "across":
+      return { width: long, length: 2 * wide };
+    default:
+      return { width: wide, length: long };
+  }
 }
 
 /**

@@ -1,6 +1,7 @@
 import { describe, expect, it } from "vitest";
 import { typicalBody } from "../body";
-import { makeSheet } from "../formats";
+import { layUnits } from "../cloth";
+import { makeSheet, readLayQuestion } from "../formats";
 import { openSize, placeAgain } from "./cut-again";
 import { answerFitting, roomInSeams, type SeenAtFitting, seenIds } from "./fitting";
 import { type LearntEntry, learn, learnRules } from "./learning";
@@ -163,6 +164,34 @@ describe("a spoilt piece is cut again on what is left", () => {
   it("one copy lies open: on the fold it is twice as wide as it is drawn", () => {
     expect(openSize(sleeve)).toEqual({ width: 16, length: 24 });
     expect(openSize({ ...sleeve, cut: { on: "pair" } })).toEqual({ width: 8, length: 24 });
+  });
+  it("a ring lies open as the lay has it: in four it is a whole disc, folded across it is twice as long as it is drawn wide", () => {
+    const ring = (half: string, garment: string, choices: object) => {
+      const order = {
+        garment,
+        choices,
+        client: { card: { measurements: typicalBody } },
+      };
+      const asked = readLayQuestion(order);
+      if (!asked.ok) throw new Error(asked.issues.join(" "));
+      const { draft, groups } = asked.value;
+      const piece = draft.pieces.find(({ cut }) => cut.on === half);
+      if (piece === undefined) throw new Error(JSON.stringify(draft.pieces.map(({ id, cut }) => [id, cut])));
+      const unit = layUnits(draft, groups).find(({ pieces }) => pieces.includes(piece.id));
+      const sheet = makeSheet(order);
+      const drawn = sheet.kind === "sheet" ? sheet.sheet.pieces.find(({ id }) => id === piece.id) : undefined;
+      if (unit === undefined || drawn === undefined) throw new Error("a ring without its lay");
+      const [xs, ys] = [unit.outline.map(({ x }) => x), unit.outline.map(({ y }) => y)];
+      const across = (values: readonly number[]) => Math.max(...values) - Math.min(...values);
+      return { open: openSize(drawn), lies: { width: across(xs), height: across(ys) } };
+    };
+    for (const { open, lies } of [
+      ring("quarter", "straight-dress", { sleeve: "flounce" }),
+      ring("across", "circle-skirt", {}),
+    ]) {
+      expect(open.width).toBeCloseTo(lies.width, 1);
+      expect(open.length).toBeCloseTo(lies.height, 1);
+    }
   });
   it("on the smallest stretch that holds it along the grain; on none where it is too short or too narrow", () => {
     const left = [

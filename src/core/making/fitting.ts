@@ -192,8 +192,9 @@ function nextOf({ seen, amount, side }: SeenAtFitting): NextTime {
   return next[seen] ?? { kind: "note", line: "hem", pieces: ["front", "back"], each: amount };
 }
 
-/** How many edges of a seam carry an amount: of one side alone it is half of them. */
+/** How many edges of a seam carry an amount: of one side alone it is half of them; a hem has it whole at its one edge. */
 function edgesOf(carrier: CarrierId, side: FittingSide): number {
+  if (carrier === "hem") return 1;
   const { seams } = CARRIERS[carrier];
   return 2 * (side === "both" || seams === 1 ? seams : 1);
 }
@@ -203,14 +204,9 @@ function carry(seam: CarrierId, had: Inches, wanted: Inches, { seen, side }: See
   const out = LETS_OUT.has(seen);
   const edges = edgesOf(seam, side);
   const most = out ? Math.max(0, had - KEPT_IN_SEAM) : MOST_IN;
-  const each = Math.min(most, wanted / movesOf(seam, edges));
+  const each = Math.min(most, wanted / edges);
   if (each <= 1e-9) return null;
   return { seam, edges, each: out ? each : -each, had, left: out ? had - each : had + each };
-}
-
-/** How many edges share an amount: a hem has it whole at its one edge. */
-function movesOf(seam: CarrierId, edges: number): number {
-  return seam === "hem" ? 1 : edges;
 }
 
 /** What one entry asks of the seams, one after the other; the room is less by it afterwards. */
@@ -222,7 +218,7 @@ function answerOne(left: Partial<Record<CarrierId, Inches>>, entry: SeenAtFittin
     const one = had === undefined || rest <= 1e-9 ? null : carry(seam, had, rest, entry);
     if (one === null) continue;
     left[seam] = one.left;
-    rest -= Math.abs(one.each) * movesOf(seam, one.edges);
+    rest -= Math.abs(one.each) * one.edges;
     carried.push(one);
   }
   const short = carriersOf[entry.seen].length === 0 || rest < 1e-9 ? 0 : rest;
