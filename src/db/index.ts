@@ -22,7 +22,7 @@ export {
 } from "./figure-notes";
 export {
   addOrder,
-  changeAfterCut,
+  changeCutOrder,
   changeOrder,
   changeUncut,
   countOrders,

@@ -259,7 +259,7 @@ export async function keepTake(
  *
  * @returns false where the order is not in the book any more
  */
-export async function changeAfterCut(
+export async function changeCutOrder(
   db: Database,
   id: string,
   change: (before: Pick<StoredOrder, AfterCut>) => Partial<Pick<StoredOrder, AfterCut>>,

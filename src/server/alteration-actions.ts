@@ -6,7 +6,7 @@ import * as v from "valibot";
 import { NO_GARMENT } from "@/core/garments";
 import { parseLength, type Unit } from "@/core/length";
 import { alterPlaces, isToldInWords } from "@/core/making";
-import { addOrder, changeAfterCut, database, findOrder, findShop, listCards, type StoredAlterLine } from "@/db";
+import { addOrder, changeCutOrder, database, findOrder, findShop, listCards, type StoredAlterLine } from "@/db";
 import { readId } from "./ids";
 import { readInput } from "./read-input";
 import { type ActionResult, type FieldError, NOT_IN_BOOK, refuseWith } from "./result";
@@ -90,7 +90,7 @@ async function changeLines(
   orderId: unknown,
   change: (lines: readonly StoredAlterLine[]) => readonly StoredAlterLine[],
 ): Promise<ActionResult<null>> {
-  const kept = await changeAfterCut(
+  const kept = await changeCutOrder(
     await database(),
     readId(orderId) ?? "",
     ({ alteration }) => (alteration === null ? {} : { alteration: { ...alteration, lines: change(alteration.lines) } }),

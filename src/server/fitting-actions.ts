@@ -9,7 +9,7 @@ import { answerFitting, fittingSides, roomInSeams, ruleOfSeen, seenIds } from "@
 import { nameSeen } from "@/core/wording";
 import {
   addFigureNote,
-  changeAfterCut,
+  changeCutOrder,
   database,
   findCutSheet,
   findOrder,
@@ -75,7 +75,7 @@ export async function keepFitted(orderId: unknown, input: unknown): Promise<Acti
     done: false,
     ...(rule === undefined || value === undefined ? {} : { rule: { id: rule, value } }),
   };
-  const kept = await changeAfterCut(db, order.id, ({ fitted }) => ({ fitted: [...fitted, entry] }), now());
+  const kept = await changeCutOrder(db, order.id, ({ fitted }) => ({ fitted: [...fitted, entry] }), now());
   if (!kept) return NOT_IN_BOOK;
   revalidatePath("/", "layout");
   return { ok: true, value: null };
@@ -87,7 +87,7 @@ async function changeEntry(
   change: (entry: StoredFitted) => StoredFitted | null,
 ): Promise<ActionResult<null>> {
   const db = await database();
-  const kept = await changeAfterCut(
+  const kept = await changeCutOrder(
     db,
     readId(orderId) ?? "",
     ({ fitted }) => ({

@@ -2,7 +2,7 @@
 
 import { revalidatePath } from "next/cache";
 import * as v from "valibot";
-import { changeAfterCut, database, type StoredMoney } from "@/db";
+import { changeCutOrder, database, type StoredMoney } from "@/db";
 import { readId } from "./ids";
 import { NO_MONEY, readAmount } from "./money";
 import { readInput } from "./read-input";
@@ -26,7 +26,7 @@ const notANumber = (field: string): FieldError => ({
 async function change(orderId: unknown, to: (before: StoredMoney) => StoredMoney): Promise<ActionResult<null>> {
   const db = await database();
   const now = new Date().toISOString();
-  const kept = await changeAfterCut(db, readId(orderId) ?? "", ({ money }) => ({ money: to(money ?? NO_MONEY) }), now);
+  const kept = await changeCutOrder(db, readId(orderId) ?? "", ({ money }) => ({ money: to(money ?? NO_MONEY) }), now);
   if (!kept) return NOT_IN_BOOK;
   revalidatePath("/", "layout");
   return { ok: true, value: null };

@@ -4,7 +4,7 @@ import { randomUUID } from "node:crypto";
 import { revalidatePath } from "next/cache";
 import * as v from "valibot";
 import { fittingSides } from "@/core/making";
-import { changeAfterCut, database, findCutSheet, findOrder, type StoredSpoilt } from "@/db";
+import { changeCutOrder, database, findCutSheet, findOrder, type StoredSpoilt } from "@/db";
 import { readId } from "./ids";
 import { readInput } from "./read-input";
 import { today } from "./readings";
@@ -34,7 +34,7 @@ export async function keepSpoilt(orderId: unknown, input: unknown): Promise<Acti
   if (parsed.output.copies > piece.cut.copies)
     return refuseWith({ field: "copies", message: `There are only ${piece.cut.copies} of it.` });
   const entry: StoredSpoilt = { ...parsed.output, id: randomUUID(), on: today(), again: null };
-  if (!(await changeAfterCut(db, order.id, ({ spoilt }) => ({ spoilt: [...spoilt, entry] }), now())))
+  if (!(await changeCutOrder(db, order.id, ({ spoilt }) => ({ spoilt: [...spoilt, entry] }), now())))
     return NOT_IN_BOOK;
   revalidatePath("/", "layout");
   return { ok: true, value: null };
@@ -42,7 +42,7 @@ export async function keepSpoilt(orderId: unknown, input: unknown): Promise<Acti
 
 /** Says that a spoilt piece was cut again, by its frozen outline; or that it was not after all. */
 export async function cutAgain(orderId: unknown, entryId: unknown, again: unknown): Promise<ActionResult<null>> {
-  const kept = await changeAfterCut(
+  const kept = await changeCutOrder(
     await database(),
     readId(orderId) ?? "",
     ({ spoilt }) => ({
