@@ -1,4 +1,5 @@
 import { differenceInCalendarDays, parseISO } from "date-fns";
+import type { FigureKind } from "../src/core/body";
 import type { Unit } from "../src/core/length";
 import type {
   OrderState,
@@ -16,6 +17,9 @@ import week from "./demo-week.json" with { type: "json" };
 
 interface DemoCard {
   readonly takenOn: string;
+  /** A woman's where it is left out. */
+  readonly figure?: FigureKind;
+  readonly age?: number;
   readonly unit: Unit;
   readonly readings: Readonly<Record<string, string>>;
 }
@@ -46,7 +50,7 @@ export interface DemoClient {
 /** The Monday that the demo week was written for. */
 const WRITTEN_FOR = "2026-11-23";
 
-/** The week before the lantern festival, in a small workroom by a canal: eight clients of very different figures. */
+/** The week before the lantern festival, in a small workroom by a canal: ten clients of very different figures, a man and a child among them. */
 const written = week as unknown as readonly DemoClient[];
 
 /** The demo week as if it were the week of a day: every card, promise and fitting moves along. */

@@ -18,9 +18,9 @@ it("draws the example order of the README", () => {
   expect(outcome.kind === "sheet" && outcome.sheet.checks).toEqual([]);
 });
 
-it("has eight clients in the demo week whose every order for a garment can be drawn, every garment among them, and one to alter", () => {
+it("has ten clients in the demo week whose every order for a garment can be drawn, every garment among them, and one to alter", () => {
   const demoClients = demoClientsFor("2026-11-25");
-  expect(demoClients).toHaveLength(8);
+  expect(demoClients).toHaveLength(10);
   const altered = demoClients.flatMap(({ orders }) => orders.filter(({ alteration }) => alteration !== undefined));
   expect(altered.map(({ garment }) => garment)).toEqual([NO_GARMENT]);
   for (const { name, cards, notes = [], orders: all } of demoClients) {
@@ -32,7 +32,7 @@ it("has eight clients in the demo week whose every order for a garment can be dr
       );
       const outcome = makeSheet({
         garment,
-        client: { name, card: { measurements } },
+        client: { name, card: { figure: card?.figure ?? "woman", measurements } },
         choices,
         rules: writeRules(rules, demoRuleSets),
         figureNotes: notes.filter(({ inUse }) => inUse).map(({ inUse: _, ...note }) => note),

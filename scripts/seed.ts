@@ -35,11 +35,13 @@ interface SeededClient {
 async function seedClient(db: Database, { name, cards, notes = [], orders }: DemoClient): Promise<SeededClient> {
   const client = { id: randomUUID(), name };
   await addClient(db, client, now());
-  const kept = cards.map(({ takenOn, unit, readings }) => ({
+  const kept = cards.map(({ takenOn, figure = "woman" as const, age = null, unit, readings }) => ({
     id: randomUUID(),
     clientId: client.id,
     takenOn,
     readings: Object.fromEntries(Object.entries(readings).map(([id, typed]) => [id, { typed, unit }])),
+    figure,
+    age,
     revision: 1,
   }));
   for (const card of kept) await addCard(db, card, now());

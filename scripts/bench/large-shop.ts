@@ -36,6 +36,8 @@ const cards = clients.flatMap(({ id: clientId }, index) =>
         return value === undefined ? [] : [[id, { typed: String(value), unit: "in" as const }]];
       }),
     ),
+    figure: "woman" as const,
+    age: null,
     revision: 1,
     createdAt: NOW,
   })),

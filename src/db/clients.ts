@@ -1,4 +1,5 @@
 import { and, asc, desc, eq, sql } from "drizzle-orm";
+import type { FigureKind } from "../core/body";
 import type { Database } from "./connection";
 import { cards, clients, cutSheets, figureNotes, orders, type StoredReadings, tableProgress } from "./schema";
 
@@ -12,6 +13,9 @@ export interface Card {
   readonly clientId: string;
   readonly takenOn: string;
   readonly readings: StoredReadings;
+  /** Whose body it is, and of a child the age in years where it was told. */
+  readonly figure: FigureKind;
+  readonly age: number | null;
   /** Counts the corrections, so that two who correct the same card are told of each other. */
   readonly revision: number;
 }
@@ -72,11 +76,11 @@ export async function addCard(db: Inserting, card: Omit<Card, "revision">, now: 
 /** Corrects a slip on a card that nobody else has corrected since it was read; false when somebody has. */
 export async function correctCard(
   db: Database,
-  { id, takenOn, readings, revision }: Omit<Card, "clientId">,
+  { id, takenOn, readings, figure, age, revision }: Omit<Card, "clientId">,
 ): Promise<boolean> {
   const kept = await db
     .update(cards)
-    .set({ takenOn, readings, revision: revision + 1 })
+    .set({ takenOn, readings, figure, age, revision: revision + 1 })
     .where(and(eq(cards.id, id), eq(cards.revision, revision)))
     .returning({ id: cards.id });
   return kept.length > 0;

@@ -57,7 +57,14 @@ beforeAll(async () => {
   await addClient(db, { id: "c1", name: "Ines Marlowe" }, NOW);
   await addCard(
     db,
-    { id: "k1", clientId: "c1", takenOn: "2026-05-02", readings: { bust: { typed: "38 1/2", unit: "in" } } },
+    {
+      id: "k1",
+      clientId: "c1",
+      takenOn: "2026-05-02",
+      figure: "woman",
+      age: null,
+      readings: { bust: { typed: "38 1/2", unit: "in" } },
+    },
     NOW,
   );
 });
@@ -65,7 +72,14 @@ beforeAll(async () => {
 it("keeps a card as it was typed, and a new one beside it, the newest first", async () => {
   await addCard(
     db,
-    { id: "k2", clientId: "c1", takenOn: "2026-11-20", readings: { bust: { typed: "99,5 cm", unit: "cm" } } },
+    {
+      id: "k2",
+      clientId: "c1",
+      takenOn: "2026-11-20",
+      figure: "woman",
+      age: null,
+      readings: { bust: { typed: "99,5 cm", unit: "cm" } },
+    },
     NOW,
   );
   expect((await listCards(db, "c1")).map(({ id, readings }) => [id, readings.bust?.typed])).toEqual([

@@ -1,4 +1,5 @@
-import { boolean, index, integer, jsonb, pgTable, text, uniqueIndex } from "drizzle-orm/pg-core";
+import { boolean, doublePrecision, index, integer, jsonb, pgTable, text, uniqueIndex } from "drizzle-orm/pg-core";
+import type { FigureKind } from "../core/body";
 import type { CutSheet, KeptChecks, Order } from "../core/formats";
 import type { Unit } from "../core/length";
 import type { AlterPlace, FittingSide, SeenId, TickTimes } from "../core/making";
@@ -118,6 +119,9 @@ export const cards = pgTable(
       .references(() => clients.id),
     takenOn: text("taken_on").notNull(),
     readings: jsonb("readings").$type<StoredReadings>().notNull(),
+    figure: text("figure").$type<FigureKind>().notNull().default("woman"),
+    /** Of a child, in years; null where nobody told it. */
+    age: doublePrecision("age"),
     revision: integer("revision").notNull().default(1),
     createdAt: text("created_at").notNull(),
   },

@@ -71,7 +71,11 @@ beforeEach(async () => {
   for (const who of ["a", "b"]) {
     await addClient(db, { id: who, name: `Client ${who}` }, NOW);
     const reading = { bust: { typed: "38; 38 1/2", unit: "in" as const } };
-    await addCard(db, { id: `card-${who}`, clientId: who, takenOn: "2026-05-02", readings: reading }, NOW);
+    await addCard(
+      db,
+      { id: `card-${who}`, clientId: who, takenOn: "2026-05-02", figure: "child", age: 7.5, readings: reading },
+      NOW,
+    );
     const note = {
       id: `note-${who}`,
       piece: "bodice-back",

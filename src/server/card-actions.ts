@@ -22,12 +22,12 @@ export async function saveClient(input: unknown): Promise<SavedCard> {
   const db = await database();
   const card = readCardInput(input, (await findShop(db)).unit);
   if (!card.ok) return card;
-  const { name, takenOn, readings, as: clientId } = card.value;
+  const { name, takenOn, readings, figure, age, as: clientId } = card.value;
   // Kept already: the answer was lost on its way, and the form sent it again.
   if ((await findClient(db, clientId)) !== undefined) return { ok: true, value: { clientId } };
   await db.transaction(async (tx) => {
     await addClient(tx, { id: clientId, name }, now());
-    await addCard(tx, { id: randomUUID(), clientId, takenOn, readings }, now());
+    await addCard(tx, { id: randomUUID(), clientId, takenOn, readings, figure, age }, now());
   });
   revalidatePath("/", "layout");
   return { ok: true, value: { clientId } };
@@ -40,11 +40,11 @@ export async function saveCard(clientId: unknown, input: unknown): Promise<Saved
   if (client === undefined) return NOT_IN_BOOK;
   const card = readCardInput(input, (await findShop(db)).unit);
   if (!card.ok) return card;
-  const { takenOn, readings, seen, as } = card.value;
+  const { takenOn, readings, figure, age, seen, as } = card.value;
   if ((await findCard(db, as))?.clientId === client.id) return { ok: true, value: { clientId: client.id } };
   const newest = (await listCards(db, client.id))[0];
   if (newest !== undefined && !isSeen(newest, seen)) return { ok: false, errors: [], theirs: newest };
-  await addCard(db, { id: as, clientId: client.id, takenOn, readings }, now());
+  await addCard(db, { id: as, clientId: client.id, takenOn, readings, figure, age }, now());
   revalidatePath("/", "layout");
   return { ok: true, value: { clientId: client.id } };
 }
@@ -56,8 +56,9 @@ export async function saveCorrection(cardId: unknown, input: unknown): Promise<S
   if (old === undefined) return NOT_IN_BOOK;
   const card = readCardInput(input, (await findShop(db)).unit);
   if (!card.ok) return card;
-  const { takenOn, readings, seen } = card.value;
-  const kept = isSeen(old, seen) && (await correctCard(db, { id: old.id, takenOn, readings, revision: old.revision }));
+  const { takenOn, readings, figure, age, seen } = card.value;
+  const corrected = { id: old.id, takenOn, readings, figure, age, revision: old.revision };
+  const kept = isSeen(old, seen) && (await correctCard(db, corrected));
   if (!kept) {
     const theirs = await findCard(db, old.id);
     return theirs === undefined ? NOT_IN_BOOK : { ok: false, errors: [], theirs };

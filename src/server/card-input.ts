@@ -1,6 +1,7 @@
 import { randomUUID } from "node:crypto";
 import * as v from "valibot";
-import { readCard } from "@/core/formats";
+import { type FigureKind, figureKinds } from "@/core/body";
+import { readAge, readCard } from "@/core/formats";
 import { parseLength, type Unit } from "@/core/length";
 import type { StoredReadings } from "@/db";
 import { calendarDay } from "./ids";
@@ -18,6 +19,9 @@ const cardInput = v.object({
     v.maxLength(120, "The name is too long for a card: 120 letters at most."),
   ),
   takenOn: day,
+  figure: v.optional(v.picklist(figureKinds), "woman"),
+  /** Of a child, as it was typed; empty where nobody told it. */
+  age: v.optional(v.pipe(v.string(), v.maxLength(20)), ""),
   readings: v.record(v.string(), v.pipe(v.string(), v.maxLength(60))),
   /** The id that the form gave to what it makes: sent again because the answer was lost, it is kept once. */
   as: v.optional(v.pipe(v.string(), v.uuid())),
@@ -32,6 +36,8 @@ export interface ReadCardInput {
   readonly name: string;
   readonly takenOn: string;
   readonly readings: StoredReadings;
+  readonly figure: FigureKind;
+  readonly age: number | null;
   readonly seen: SeenCard;
   readonly as: string;
 }
@@ -51,9 +57,11 @@ export function readCardInput(input: unknown, unit: Unit): ActionResult<ReadCard
         (issue): FieldError => ({ field: String(issue.path?.[0]?.key ?? ""), message: issue.message }),
       ),
     );
-  const { name, takenOn, readings, seen = null, as = randomUUID() } = parsed.output;
+  const { name, takenOn, readings, figure, seen = null, as = randomUUID() } = parsed.output;
+  const age = readAge(figure === "child" ? parsed.output.age : "");
+  if (!age.ok) return refuseWith({ field: "age", message: age.why });
   const taken = Object.fromEntries(Object.entries(readings).filter(([, typed]) => typed.trim() !== ""));
-  const { errors } = readCard(taken, unit);
+  const { errors } = readCard(taken, unit, figure);
   if (errors.length > 0)
     return refuseWith(...errors.map(({ path, message }) => ({ field: path.split(".").at(-1) ?? "", message })));
   if (Object.keys(taken).length === 0)
@@ -64,6 +72,8 @@ export function readCardInput(input: unknown, unit: Unit): ActionResult<ReadCard
       name,
       takenOn,
       readings: Object.fromEntries(Object.entries(taken).map(([id, typed]) => [id, keepAsTyped(typed, unit)])),
+      figure,
+      age: age.value,
       seen,
       as,
     },

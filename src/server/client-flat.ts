@@ -28,6 +28,10 @@ export async function drawClientFlat(clientId: string, garmentId: string): Promi
   const measurements = Object.fromEntries(
     Object.entries(readings).map(([reading, inches]) => [reading, `${inches} in`]),
   );
-  const outcome = makeSheet({ garment: garment.id, unit: "in", client: { card: { measurements } } });
+  const outcome = makeSheet({
+    garment: garment.id,
+    unit: "in",
+    client: { card: { figure: card.figure, measurements } },
+  });
   return keep(key, outcome.kind === "sheet" ? flatSvg(outcome.sheet) : null);
 }

@@ -1,7 +1,8 @@
+import type { FigureKind } from "@/core/body";
 import type { ChoiceDefinition, ChoicePart } from "@/core/chalk";
-import { findGarment, partOfChoice } from "@/core/garments";
+import { findGarment, forFigure, partOfChoice } from "@/core/garments";
 import { type RuleId, ruleDefinition, ruleSets } from "@/core/rules";
-import type { OwnRuleSet } from "@/db";
+import type { OwnRuleSet, StoredOrder } from "@/db";
 
 /** A choice or a rule, as the catalogue describes it. */
 export interface Decision {
@@ -59,10 +60,24 @@ function askedWhen({ when, whenAny }: ChoiceDefinition): Pick<Decision, "when" |
   return { ...(when === undefined ? {} : { when }), ...(whenAny === undefined ? {} : { whenAny }) };
 }
 
-/** The choices of a garment and the house rules that move it, as the catalogue describes them. */
-export function decisionsOf(garmentId: string, ownSets: readonly OwnRuleSet[]): OfferedDecisions {
-  const garment = findGarment(garmentId);
-  const choices = Object.entries(garment?.choices ?? {}).map(
+/** An order as far as it says what can be decided about it. */
+type Decidable = Pick<StoredOrder, "garment" | "choices">;
+
+/**
+ * The choices of a garment and the house rules that move it, as the catalogue describes them. What is not put to this
+ * figure is asked only where the order says it all the same.
+ */
+export function decisionsOf(
+  { garment: id, choices: told }: Decidable,
+  figure: FigureKind,
+  ownSets: readonly OwnRuleSet[],
+): OfferedDecisions {
+  const found = findGarment(id);
+  const garment = found === undefined ? undefined : forFigure(found, figure);
+  const offered = Object.entries(garment?.choices ?? {}).filter(
+    ([choice, { notOffered }]) => notOffered !== true || told[choice] !== undefined,
+  );
+  const choices = offered.map(
     ([id, choice]): Decision => ({
       id,
       label: choice.label,

@@ -75,6 +75,12 @@ export function writeCloths(cloth: StoredCloth, unit: Unit): Pick<Order, "cloth"
   };
 }
 
+/** Whose card it is, where it is not a woman's. */
+function writeFigure({ figure, age }: Card): { readonly figure?: Card["figure"]; readonly age?: number } {
+  if (figure === "woman") return {};
+  return { figure, ...(figure === "child" && age !== null ? { age } : {}) };
+}
+
 /**
  * The order as it would be written to a file: what the core draws from, on the server and in the browser alike. Every
  * length says its unit, so that another rule set may change the order's unit and nothing else.
@@ -90,7 +96,7 @@ export function writeOrder(
     format: "inner-fold/order",
     version: 1,
     unit: orderUnit(order.rules, ownSets, order.unit),
-    client: { name: client.name, card: { taken: card.takenOn, measurements } },
+    client: { name: client.name, card: { taken: card.takenOn, ...writeFigure(card), measurements } },
     garment: order.garment,
     choices: { ...order.choices },
     rules: writeRules(order.rules, ownSets),

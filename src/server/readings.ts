@@ -1,3 +1,4 @@
+import { differenceInMonths, parseISO } from "date-fns";
 import { type MeasurementId, measurementIds, type Readings } from "@/core/body";
 import { readCard } from "@/core/formats";
 import { defaultChoices, garments } from "@/core/garments";
@@ -42,11 +43,19 @@ export function typedReadings({ readings }: Card, shop: Unit): Readonly<Record<s
   );
 }
 
+/** A child's card is trusted for half a year. */
+const GROWS_IN_MONTHS = 6;
+
+/** Whether a child has grown out of a card by a day. */
+export function isOutgrown({ figure, takenOn }: Pick<Card, "figure" | "takenOn">, day: string): boolean {
+  return figure === "child" && differenceInMonths(parseISO(day), parseISO(takenOn)) >= GROWS_IN_MONTHS;
+}
+
 /** A kept card's readings in inches. */
 export function cardReadings(card: Card | undefined, unit: Unit): Readings {
   if (card === undefined) return {};
   const typed = Object.entries(card.readings).map(
     ([id, reading]) => [id, withUnit(reading.typed, reading.unit)] as const,
   );
-  return readCard(Object.fromEntries(typed), unit).readings;
+  return readCard(Object.fromEntries(typed), unit, card.figure).readings;
 }

@@ -65,7 +65,15 @@ describe("lengths keep their unit", () => {
       fullLength: "104",
     }).map(([id, typed]) => [id, { typed, unit: "cm" as const }]),
   );
-  const card = { id: "k", clientId: "c", takenOn: "2026-11-20", readings, revision: 1 };
+  const card = {
+    id: "k",
+    clientId: "c",
+    takenOn: "2026-11-20",
+    readings,
+    figure: "woman" as const,
+    age: null,
+    revision: 1,
+  };
   const around = { client: { id: "c", name: "A" }, card, notes: [], ownSets: [], shop: "in" as const };
   const order: StoredOrder = {
     id: "o",
@@ -131,7 +139,7 @@ it("asks first for what the garments of the catalogue cannot do without", () =>
   ]));
 
 it("offers every choice of a garment and every rule that moves it, with its why", () => {
-  const { choices, rules, sets } = decisionsOf("straight-dress", []);
+  const { choices, rules, sets } = decisionsOf({ garment: "straight-dress", choices: {} }, "woman", []);
   expect(choices.map(({ id }) => id)).toEqual([
     "neckWidth",
     "frontNeck",

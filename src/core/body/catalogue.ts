@@ -1,8 +1,6 @@
-import { type Inches, pickSystem } from "../length";
-
 /**
- * Every reading that a card may hold (craft: measuring). A range says when to ask again, never when to refuse.
- * `kind` tells whether the tape goes round the body or along it.
+ * Every reading that a card may hold (craft: measuring). The range is a woman's (see `usualRange`): it says when to ask
+ * again, never when to refuse. `kind` tells whether the tape goes round the body or along it.
  */
 export const measurements = {
   head: { label: "Head girth", kind: "girth", taken: "around the forehead", range: [20, 25] },
@@ -112,6 +110,12 @@ export const measurements = {
     taken: "from the shoulder tip to the elbow",
     range: [9, 18],
   },
+  height: {
+    label: "Height",
+    kind: "length",
+    taken: "without shoes, from the back of the heel to the crown",
+    range: [56, 76],
+  },
 } as const satisfies Record<
   string,
   { label: string; kind: "girth" | "length"; taken: string; range: readonly [number, number] }
@@ -123,17 +127,4 @@ export const measurementIds = Object.keys(measurements) as readonly MeasurementI
 
 export function isMeasurementId(id: string): id is MeasurementId {
   return Object.hasOwn(measurements, id);
-}
-
-/** Readings beyond half the least and twice the most usual one are slips of the pen, not bodies. */
-export function isAbsurd(id: MeasurementId, value: Inches): boolean {
-  const [least, most] = measurements[id].range;
-  return value < least / 2 || value > most * 2;
-}
-
-/** For an absurd reading, the usual one it may have meant: a lost point (415 for 41½) or the other unit. */
-export function guessMeant(id: MeasurementId, value: Inches): Inches | undefined {
-  const [least, most] = measurements[id].range;
-  const centimetres = pickSystem({ inches: value, centimetres: value }, true);
-  return [value / 10, centimetres, value * 10, value * 2.54].find((guess) => guess >= least && guess <= most);
 }

@@ -1,81 +1,10 @@
 import type { Inches } from "../length";
-import { type MeasurementId, measurementIds, measurements } from "./catalogue";
+import { type MeasurementId, measurementIds } from "./catalogue";
+import type { Doubt } from "./doubt";
+import { type Figure, type FigureKind, usualRange, WOMAN } from "./figures";
 import { pairsApart } from "./length-pairs";
+import { type PairRule, pairRules } from "./pair-rules";
 import type { Readings } from "./readings";
-
-/** Why a reading should be taken again. The draft is made all the same: odd bodies exist. */
-export type DoubtCode =
-  | "outside-usual-range"
-  | "underbust-not-below-bust"
-  | "bust-far-over-underbust"
-  | "waist-far-over-bust"
-  | "hip-far-under-waist"
-  | "bust-point-not-above-underbust"
-  | "span-wide-for-bust"
-  | "span-narrow-for-bust"
-  | "shoulder-wide-for-bust"
-  | "armhole-odd-for-bust"
-  | "upper-arm-close-to-armhole"
-  | "wrist-over-elbow"
-  | "front-shorter-than-back"
-  | "lengths-disagree"
-  | "changed-since-last-card";
-
-export interface Doubt {
-  readonly code: DoubtCode;
-  /** The reading to take again first. */
-  readonly measurement: MeasurementId;
-  readonly value: Inches;
-  /** What it was held against: another reading, or the ends of the usual range. */
-  readonly against: readonly { readonly measurement: MeasurementId; readonly value: Inches }[];
-}
-
-interface PairRule {
-  readonly code: DoubtCode;
-  readonly first: MeasurementId;
-  readonly second: MeasurementId;
-  readonly isOdd: (first: Inches, second: Inches) => boolean;
-}
-
-const pairRules: readonly PairRule[] = [
-  {
-    code: "underbust-not-below-bust",
-    first: "underbust",
-    second: "bust",
-    isOdd: (underbust, bust) => underbust >= bust,
-  },
-  {
-    code: "bust-far-over-underbust",
-    first: "bust",
-    second: "underbust",
-    isOdd: (bust, underbust) => bust - underbust > 11,
-  },
-  { code: "waist-far-over-bust", first: "waist", second: "bust", isOdd: (waist, bust) => waist > bust + 8 },
-  { code: "hip-far-under-waist", first: "hip", second: "waist", isOdd: (hip, waist) => hip < waist - 4 },
-  {
-    code: "bust-point-not-above-underbust",
-    first: "shoulderToBust",
-    second: "shoulderToUnderbust",
-    isOdd: (point, under) => point >= under,
-  },
-  { code: "span-wide-for-bust", first: "bustSpan", second: "bust", isOdd: (span, bust) => span > bust / 3.6 },
-  { code: "span-narrow-for-bust", first: "bustSpan", second: "bust", isOdd: (span, bust) => span < bust / 6.5 },
-  { code: "shoulder-wide-for-bust", first: "shoulder", second: "bust", isOdd: (shoulder, bust) => shoulder > bust / 2 },
-  {
-    code: "armhole-odd-for-bust",
-    first: "armhole",
-    second: "bust",
-    isOdd: (armhole, bust) => armhole < bust * 0.36 || armhole > bust * 0.56,
-  },
-  {
-    code: "upper-arm-close-to-armhole",
-    first: "upperArm",
-    second: "armhole",
-    isOdd: (arm, armhole) => arm > armhole - 1,
-  },
-  { code: "wrist-over-elbow", first: "wrist", second: "elbow", isOdd: (wrist, elbow) => wrist > elbow },
-  { code: "front-shorter-than-back", first: "frontWaist", second: "backWaist", isOdd: (front, back) => front < back },
-];
 
 function pairDoubt(rule: PairRule, readings: Readings): Doubt | undefined {
   const first = readings[rule.first];
@@ -89,8 +18,8 @@ function pairDoubt(rule: PairRule, readings: Readings): Doubt | undefined {
   };
 }
 
-function rangeDoubt(id: MeasurementId, value: Inches): Doubt | undefined {
-  const [least, most] = measurements[id].range;
+function rangeDoubt(id: MeasurementId, value: Inches, kind: FigureKind): Doubt | undefined {
+  const [least, most] = usualRange(id, kind);
   if (value >= least && value <= most) return undefined;
   return {
     code: "outside-usual-range",
@@ -105,18 +34,37 @@ function changeDoubt(id: MeasurementId, value: Inches, before: Inches | undefine
   return { code: "changed-since-last-card", measurement: id, value, against: [{ measurement: id, value: before }] };
 }
 
+/** What a child measures at an age as a rule, in inches, and how far off is odd (craft: measuring, figure kind). */
+const AT_AGE = {
+  bust: { usual: (age: number) => 19 + 0.9 * age, odd: 4 },
+  height: { usual: (age: number) => 30 + 2.5 * age, odd: 7 },
+} as const;
+
+/** Readings that do not go with the age on a child's card. */
+function ageDoubts(readings: Readings, { kind, age }: Figure): readonly Doubt[] {
+  if (kind !== "child" || age === undefined) return [];
+  return (["bust", "height"] as const).flatMap((id): readonly Doubt[] => {
+    const value = readings[id];
+    const usual = AT_AGE[id].usual(age);
+    if (value === undefined || Math.abs(value - usual) <= AT_AGE[id].odd) return [];
+    return [{ code: "odd-for-age", measurement: id, value, against: [{ measurement: id, value: usual }] }];
+  });
+}
+
 /**
  * Every reading of a card worth taking again (craft: measuring, "Doubtful readings").
  *
  * @param before the client's card before this one, when there is one: a change of more than 2 in asks "right client?"
  */
-export function findDoubts(readings: Readings, before: Readings = {}): readonly Doubt[] {
+export function findDoubts(readings: Readings, before: Readings = {}, figure = WOMAN): readonly Doubt[] {
   const alone = measurementIds.flatMap((id) => {
     const value = readings[id];
-    return value === undefined ? [] : [rangeDoubt(id, value), changeDoubt(id, value, before[id])];
+    return value === undefined ? [] : [rangeDoubt(id, value, figure.kind), changeDoubt(id, value, before[id])];
   });
-  const paired = pairRules.map((rule) => pairDoubt(rule, readings));
-  return [...alone, ...paired, ...lengthDoubts(readings)].filter((doubt) => doubt !== undefined);
+  const paired = pairRules[figure.kind].map((rule) => pairDoubt(rule, readings));
+  return [...alone, ...paired, ...ageDoubts(readings, figure), ...lengthDoubts(readings)].filter(
+    (doubt) => doubt !== undefined,
+  );
 }
 
 /** One length read from the shoulder and from the waist, that are not the same. */

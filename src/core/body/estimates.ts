@@ -1,5 +1,6 @@
 import { type Inches, isAtMost, roundToStep } from "../length";
-import { type MeasurementId, measurements } from "./catalogue";
+import type { MeasurementId } from "./catalogue";
+import type { FigureKind } from "./figures";
 import { deriveLength, lengthPairs } from "./length-pairs";
 import type { Estimate, Readings } from "./readings";
 
@@ -73,12 +74,33 @@ const backWaist: Estimator = ({ frontWaist, bust, underbust }) => {
 const frontWaist: Estimator = ({ backWaist: back }) =>
   back === undefined ? undefined : { value: back + 1.5, rule: "back half length + 1½", basis: ["backWaist"] };
 
-const waistToKnee: Estimator = (readings) => {
-  const hip = readings.waistToHip ?? (deriveLength("waistToHip", readings) ?? waistToHip(readings))?.value;
-  return hip === undefined ? undefined : { value: hip * 2.6, rule: "hip depth × 2.6", basis: ["waistToHip"] };
+/** A share of another reading, where that was taken. */
+function shareOf(of: MeasurementId, share: number, said: string): Estimator {
+  return (readings) => {
+    const value = readings[of];
+    return value === undefined ? undefined : { value: value * share, rule: `${said} × ${share}`, basis: [of] };
+  };
+}
+
+/** As much as another reading and so much more. */
+function moreThan(of: MeasurementId, more: Inches, said: string): Estimator {
+  return (readings) => {
+    const value = readings[of];
+    return value === undefined ? undefined : { value: value + more, rule: said, basis: [of] };
+  };
+}
+
+const kneeByHip = (share: number, hip: Estimator): Estimator => {
+  const own = shareOf("waistToHip", share, "hip depth");
+  return (readings) => {
+    const depth = readings.waistToHip ?? (deriveLength("waistToHip", readings) ?? hip(readings))?.value;
+    return depth === undefined ? undefined : own({ ...readings, waistToHip: depth });
+  };
 };
 
-const estimators: Readonly<Partial<Record<MeasurementId, Estimator>>> = {
+type Estimators = Readonly<Partial<Record<MeasurementId, Estimator>>>;
+
+const ofWoman: Estimators = {
   head: () => ({ value: 22, rule: "the usual head girth", basis: [] }),
   armhole,
   shoulderToBust,
@@ -86,7 +108,7 @@ const estimators: Readonly<Partial<Record<MeasurementId, Estimator>>> = {
   waistToHip,
   frontWaist,
   backWaist,
-  waistToKnee,
+  waistToKnee: kneeByHip(2.6, waistToHip),
   elbow: ({ upperArm }) =>
     upperArm === undefined ? undefined : { value: upperArm - 1.5, rule: "upper arm − 1½", basis: ["upperArm"] },
   shoulderToElbow: ({ sleeveLength }) =>
@@ -96,13 +118,53 @@ const estimators: Readonly<Partial<Record<MeasurementId, Estimator>>> = {
   bustSpan: ({ bust }) => (bust === undefined ? undefined : { value: bust / 5, rule: "bust ÷ 5", basis: ["bust"] }),
 };
 
+const manToHip: Estimator = ({ frontWaist: front }) => {
+  if (front === undefined) return undefined;
+  const [value, size] = front < 16.5 ? [8, "small"] : front > 18 ? [9, "tall"] : [8.5, "average"];
+  return { value, rule: `${size} figure, by the front half length`, basis: ["frontWaist"] };
+};
+
+const childToHip = shareOf("frontWaist", 0.42, "front half length");
+
+/** What a dart line stands from the centre on a chest without a bust: a tenth of it, so a fifth from line to line. */
+const span: Estimator = ({ bust }) =>
+  bust === undefined ? undefined : { value: bust / 5, rule: "chest ÷ 5", basis: ["bust"] };
+
+/** What stands in on each figure for what was not taken; what only a bust has is estimated on none but a woman's. */
+const estimators: Readonly<Record<FigureKind, Estimators>> = {
+  woman: ofWoman,
+  man: {
+    ...ofWoman,
+    armhole: shareOf("bust", 0.45, "chest"),
+    backWaist: moreThan("frontWaist", 0.5, "front half length + ½"),
+    frontWaist: moreThan("backWaist", -0.5, "back half length − ½"),
+    waistToHip: manToHip,
+    waistToKnee: kneeByHip(2.8, manToHip),
+    bustSpan: span,
+  },
+  child: {
+    ...ofWoman,
+    head: () => ({ value: 20.5, rule: "the usual head girth of a child", basis: [] }),
+    armhole: shareOf("bust", 0.46, "chest"),
+    backWaist: moreThan("frontWaist", 0, "as long as the front"),
+    frontWaist: moreThan("backWaist", 0, "as long as the back"),
+    waistToHip: childToHip,
+    waistToKnee: kneeByHip(2.7, childToHip),
+    bustSpan: span,
+  },
+};
+
 /** A stand-in for a reading that was not taken, or the same length read from its other end (craft: measuring, "When one was not taken"); undefined when there is no rule for it or nothing to go by. */
-export function estimateReading(id: MeasurementId, readings: Readings): Estimate | undefined {
-  return deriveLength(id, readings) ?? estimators[id]?.(readings);
+export function estimateReading(
+  id: MeasurementId,
+  readings: Readings,
+  kind: FigureKind = "woman",
+): Estimate | undefined {
+  return deriveLength(id, readings) ?? estimators[kind][id]?.(readings);
 }
 
 /** Whether a garment may ask for this reading and still be drawn when nobody took it. */
 export function canBeEstimated(id: MeasurementId): boolean {
   const isPaired = lengthPairs.some(({ shoulder, waist }) => id === shoulder || id === waist);
-  return isPaired || (Object.hasOwn(estimators, id) && measurements[id] !== undefined);
+  return isPaired || Object.hasOwn(ofWoman, id);
 }

@@ -1,7 +1,21 @@
-export { guessMeant, isAbsurd, isMeasurementId, type MeasurementId, measurementIds, measurements } from "./catalogue";
-export { type Doubt, type DoubtCode, findDoubts } from "./doubts";
+export { isMeasurementId, type MeasurementId, measurementIds, measurements } from "./catalogue";
+export type { Doubt, DoubtCode } from "./doubt";
+export { findDoubts } from "./doubts";
 export { canBeEstimated, estimateReading } from "./estimates";
+export {
+  asksFor,
+  CHILD_AGES,
+  type Figure,
+  type FigureKind,
+  figureKinds,
+  guessMeant,
+  isAbsurd,
+  measurementLabel,
+  measurementTaken,
+  usualRange,
+  WOMAN,
+} from "./figures";
 export { deriveLength, type LengthPair, lengthPairs, pairsApart } from "./length-pairs";
-export { makeBody, makeCrowd, makeExtremes, typicalBody } from "./made-up";
+export { makeBody, makeChildren, makeCrowd, makeExtremes, makeMen, typicalBody } from "./made-up";
 export type { Estimate, Readings } from "./readings";
 export { APART_AT_MOST, type SettledReading, settleRepeated, splitRepeated } from "./repeated";

@@ -1,19 +1,26 @@
 import { type Inches, roundToStep } from "../length";
 import { seededNumbers } from "../seeded";
 import { type MeasurementId, measurementIds, measurements } from "./catalogue";
+import { type FigureKind, usualRange } from "./figures";
 import type { Readings } from "./readings";
 
 function bellOf(next: () => number): () => number {
   return () => Math.sqrt(-2 * Math.log(1 - next())) * Math.cos(2 * Math.PI * next());
 }
 
-function clampToUsual(id: MeasurementId, value: Inches): Inches {
-  const [least, most] = measurements[id].range;
+function clampToUsual(id: MeasurementId, value: Inches, kind: FigureKind = "woman"): Inches {
+  const [least, most] = usualRange(id, kind);
   return Math.min(most, Math.max(least, roundToStep(value, 1 / 8)));
 }
 
 /** A card has each length once: these are the same ones read from the other end, and what no garment asks for yet. */
-const NOT_ON_CARDS: readonly MeasurementId[] = ["shoulderToHip", "shoulderToKnee", "waistToFloor", "shoulderToFloor"];
+const NOT_ON_CARDS: readonly MeasurementId[] = [
+  "shoulderToHip",
+  "shoulderToKnee",
+  "waistToFloor",
+  "shoulderToFloor",
+  "height",
+];
 
 /** One body of the crowd. `girth` and `height` are standard deviations from the middle; `e` gives each reading's own scatter. */
 export function makeBody(girth: number, height: number, e: () => number): Readings {
@@ -51,6 +58,7 @@ export function makeBody(girth: number, height: number, e: () => number): Readin
     skirtLength: waistToKnee + 2 * e(),
     sleeveLength: 22.6 + 0.9 * height + 0.4 * e(),
     shoulderToElbow: 13.2 + 0.55 * height + 0.25 * e(),
+    height: 64.5 + 2.7 * height,
   };
   const taken = measurementIds.filter((id) => !NOT_ON_CARDS.includes(id));
   return Object.fromEntries(taken.map((id) => [id, clampToUsual(id, body[id])]));
@@ -76,4 +84,84 @@ export function makeExtremes(): readonly { readonly name: string; readonly body:
     [-3, 3].map((height) => ({ name: `girth ${girth}, height ${height}`, body: makeBody(girth, height, () => 0) })),
   );
   return [...ends, ...corners];
+}
+
+/** Readings on eighths and within what is usual for the figure. */
+function cardOf(kind: FigureKind, body: Readings): Readings {
+  const known = measurementIds.flatMap((id) => {
+    const value = body[id];
+    return value === undefined ? [] : [[id, clampToUsual(id, value, kind)] as const];
+  });
+  return Object.fromEntries(known);
+}
+
+function makeMan(girth: number, height: number, e: () => number): Readings {
+  const frontWaist = 17.4 + 0.3 * girth + 0.75 * height + 0.35 * e();
+  const waistToKnee = 24.2 + 1.2 * height + 0.4 * e();
+  return cardOf("man", {
+    bust: 40 + 4.2 * girth + 0.6 * e(),
+    waist: 35 + 5 * girth + 1.2 * e(),
+    hip: 40.5 + 3.5 * girth + 0.9 * e(),
+    neck: 15.6 + 0.75 * girth + 0.3 * e(),
+    shoulder: 18 + 0.5 * girth + 0.45 * height + 0.4 * e(),
+    armhole: 18.4 + 1.2 * girth + 0.35 * height + 0.5 * e(),
+    upperArm: 13 + 1.25 * girth + 0.5 * e(),
+    elbow: 11.2 + 0.8 * girth + 0.3 * e(),
+    wrist: 7 + 0.3 * girth + 0.2 * e(),
+    knee: 15.4 + girth + 0.4 * e(),
+    frontWaist,
+    backWaist: frontWaist + 0.5 + 0.4 * e(),
+    waistToHip: 8.5 + 0.15 * girth + 0.45 * height + 0.3 * e(),
+    waistToKnee,
+    fullLength: frontWaist + waistToKnee,
+    skirtLength: waistToKnee,
+    shoulderToElbow: 14.4 + 0.6 * height + 0.25 * e(),
+    sleeveLength: 24.8 + height + 0.4 * e(),
+  });
+}
+
+function makeChild(age: number, e: () => number): Readings {
+  const bust = 19 + 0.9 * age + 1.1 * e();
+  const frontWaist = 8.2 + 0.52 * age + 0.4 * e();
+  const waistToKnee = 8.5 + age + 0.6 * e();
+  const sleeveLength = 7.9 + 1.07 * age + 0.6 * e();
+  return cardOf("child", {
+    bust,
+    waist: 19 + 0.5 * age + 1.1 * e(),
+    hip: 19 + 1.05 * age + 1.2 * e(),
+    height: 30 + 2.5 * age + 1.8 * e(),
+    shoulder: 8.6 + 0.45 * age + 0.35 * e(),
+    armhole: 0.46 * bust + 0.4 * e(),
+    upperArm: 0.27 * bust,
+    elbow: 0.25 * bust,
+    wrist: 0.2 * bust,
+    neck: 9.6 + 0.28 * age + 0.3 * e(),
+    frontWaist,
+    backWaist: frontWaist + 0.3 * e(),
+    waistToHip: 3.6 + 0.27 * age + 0.2 * e(),
+    waistToKnee,
+    fullLength: frontWaist + waistToKnee,
+    skirtLength: waistToKnee,
+    sleeveLength,
+    shoulderToElbow: 0.58 * sleeveLength,
+  });
+}
+
+/** A made-up crowd of men, for sweeps. Not a survey. */
+export function makeMen(seed: number, count: number): readonly Readings[] {
+  const bell = bellOf(seededNumbers(seed));
+  return Array.from({ length: count }, () => makeMan(bell(), bell(), bell));
+}
+
+/** Made-up children with their ages, evenly from 2 to 12 years. */
+export function makeChildren(
+  seed: number,
+  count: number,
+): readonly { readonly age: number; readonly body: Readings }[] {
+  const next = seededNumbers(seed);
+  const bell = bellOf(next);
+  return Array.from({ length: count }, () => {
+    const age = 2 + Math.round(20 * next()) / 2;
+    return { age, body: makeChild(age, bell) };
+  });
 }

@@ -3,6 +3,8 @@ import { type BothUnits, CENTIMETRES_PER_INCH, type Inches, pickSystem } from ".
 interface ChoiceBase {
   readonly label: string;
   readonly why: string;
+  /** Not put to this figure; an order that says it all the same is drawn so. */
+  readonly notOffered?: true;
   /** The values of other choices under which it matters; left out where it always does. */
   readonly when?: AskedWhen;
   /** Of which one must hold beside that, where several ways lead to it. */

@@ -1,4 +1,4 @@
-import type { Estimate, MeasurementId } from "../body";
+import type { Estimate, Figure, MeasurementId } from "../body";
 import { type Inches, roundToStep, type Tick, tickStep, type Unit } from "../length";
 import { certain } from "../result";
 import { type ResolvedRules, type RuleId, type RuleValue, ruleTick } from "../rules";
@@ -26,6 +26,8 @@ export interface FigureNote {
 /** Every number a recipe may ask for. Plain data: the same in the browser, on the server and in a worker. */
 export interface Given {
   readonly unit: Unit;
+  /** Whose card it is drawn from: what is usual and doubtful follows it. */
+  readonly figure: Figure;
   /** Whether the rule set counts in round centimetres. */
   readonly metric: boolean;
   readonly measurements: Readonly<Partial<Record<MeasurementId, GivenMeasurement>>>;
@@ -81,7 +83,7 @@ export function ruleLength(given: Given, id: RuleId): Inches {
 export function bodyTerm(given: Given, id: MeasurementId, divisor: 1 | 2 | 4 | 6 = 1): Term {
   return {
     code: "body-share",
-    about: { measurement: id, share: divisor },
+    about: { measurement: id, share: divisor, ...(given.figure.kind === "woman" ? {} : { figure: given.figure.kind }) },
     kind: "body",
     value: bodyValue(given, id) / divisor,
     source: `measurement:${id}`,

@@ -1,4 +1,4 @@
-import type { MeasurementId } from "../body";
+import type { FigureKind, MeasurementId } from "../body";
 import { type Inches, roundToStep } from "../length";
 import type { RuleId } from "../rules";
 import type { TermCode } from "./codes";
@@ -21,6 +21,8 @@ export type TermKind = (typeof termKinds)[number];
 /** Names and numbers that a term's words need. */
 export interface TermAbout {
   readonly measurement?: MeasurementId;
+  /** Whose reading it is; a woman's where it is left out. */
+  readonly figure?: FigureKind;
   /** One over which share of the reading it is. */
   readonly share?: 1 | 2 | 4 | 6;
   /** The whole of which a quarter is told. */

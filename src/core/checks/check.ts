@@ -1,5 +1,6 @@
 import type { Draft, Remark } from "../chalk";
 import type { Inches } from "../length";
+import { findFigureMatters } from "./figure";
 import type { Finding } from "./finding";
 import { findGirthErrors, type Girth, measureGirths } from "./girths";
 import { findLateProblems } from "./late";
@@ -74,6 +75,7 @@ export function checkDraft(draft: Draft): Report {
     ...findLateProblems(draft),
     ...draft.remarks.map((remark): Finding => ({ ...remark, level: remarkLevel(remark.id) })),
     ...findReadingProblems(draft),
+    ...findFigureMatters(draft),
   ];
   return { ledger, girths, seams, neckRound: neckRound(draft), armholeRound: armholeRound(draft), findings };
 }

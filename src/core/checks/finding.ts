@@ -1,4 +1,4 @@
-import type { DoubtCode, MeasurementId } from "../body";
+import type { DoubtCode, FigureKind, MeasurementId } from "../body";
 import type { Cure } from "../chalk";
 import type { Inches } from "../length";
 
@@ -118,6 +118,8 @@ export const findingIds = [
   "stay-layers",
   "join-ratio",
   "half-scale",
+  "child-cords",
+  "to-let-down",
   "cloth-too-short",
   "cloth-too-narrow",
   "cloth-one-way-turned",
@@ -134,6 +136,8 @@ export interface Finding {
   readonly edge?: string;
   readonly measurement?: MeasurementId;
   readonly doubt?: DoubtCode;
+  /** Whose reading it is; a woman's where it is left out. */
+  readonly figure?: FigureKind;
   readonly numbers: Readonly<Record<string, Inches>>;
   readonly words?: Readonly<Record<string, string>>;
   /** What would mend it, where its part has tried something. */

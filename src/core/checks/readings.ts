@@ -1,4 +1,4 @@
-import { findDoubts, measurementIds, type Readings } from "../body";
+import { type Figure, findDoubts, measurementIds, type Readings } from "../body";
 import { type Draft, isSleeveless, MOST_ROOM_BARE, piecesOf } from "../chalk";
 import type { Inches } from "../length";
 import type { Finding } from "./finding";
@@ -33,6 +33,7 @@ function findEstimates(draft: Draft): readonly Finding[] {
         id: given.from === "derived" ? "reading-derived" : "reading-estimated",
         level: "note",
         measurement: id,
+        figure: draft.given.figure.kind,
         numbers: { value: given.value },
         words: { rule: given.estimate.rule },
       },
@@ -40,12 +41,13 @@ function findEstimates(draft: Draft): readonly Finding[] {
   });
 }
 
-function findReadingDoubts(readings: Readings): readonly Finding[] {
-  return findDoubts(readings).map(({ code, measurement, value, against }) => ({
+function findReadingDoubts(readings: Readings, figure: Figure): readonly Finding[] {
+  return findDoubts(readings, {}, figure).map(({ code, measurement, value, against }) => ({
     id: "reading-doubtful",
     level: "caution",
     measurement,
     doubt: code,
+    figure: figure.kind,
     numbers: { value, against: against[0]?.value ?? 0 },
     words: { against: against[0]?.measurement ?? measurement },
   }));
@@ -88,7 +90,7 @@ function checkChestLine(draft: Draft, readings: Readings): readonly Finding[] {
 export function findReadingProblems(draft: Draft): readonly Finding[] {
   const readings = cardReadings(draft);
   return [
-    ...findReadingDoubts(readings),
+    ...findReadingDoubts(readings, draft.given.figure),
     ...findEstimates(draft),
     ...checkArmhole(draft, readings),
     ...checkGape(draft, readings),

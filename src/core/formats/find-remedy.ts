@@ -1,17 +1,9 @@
 import { isMeasurementId, type MeasurementId } from "../body";
 import { type Bound, type ChoiceValue, checkChoice, type Given, type Refusal, type Remedy } from "../chalk";
 import { type FoldKind, planFolds } from "../cloth";
-import { defaultChoices } from "../garments";
+import { defaultChoices, settleRules } from "../garments";
 import { fromCentimetres, type Inches, roundDownToStep, roundUpToStep } from "../length";
-import {
-  checkRuleValue,
-  isRuleId,
-  type ResolvedRules,
-  type RuleId,
-  type RuleValue,
-  resolveRules,
-  ruleDefinition,
-} from "../rules";
+import { checkRuleValue, isRuleId, type ResolvedRules, type RuleId, type RuleValue, ruleDefinition } from "../rules";
 import { draftOrder } from "./draft-order";
 import type { ReadOrder } from "./read-order";
 
@@ -40,11 +32,16 @@ function changed(read: ReadOrder, change: Change): ReadOrder {
     case "defaults":
       return withRules(
         withChoices(read, defaultChoices(garment, given.metric)),
-        resolveRules(read.set, garment.rules, {}, read.own),
+        usualRules(read, defaultChoices(garment, given.metric)),
       );
     default:
       return change satisfies never;
   }
+}
+
+/** The rules as they would be if the order changed none. */
+function usualRules({ garment, set, own }: ReadOrder, choices: Given["choices"]): ResolvedRules {
+  return settleRules(garment, choices, { set, own, overrides: {} });
 }
 
 /** Whether an order can be drawn and folded as it is; one whose readings were not taken cannot. */
@@ -138,7 +135,7 @@ function* ruleChanges(read: ReadOrder, id: RuleId, guess: RuleValue | undefined)
   if (!garment.uses.includes(id)) return;
   const { options, range, flag } = ruleDefinition(id);
   const asked = given.rules[id].value;
-  const usual = resolveRules(read.set, garment.rules, {}, read.own)[id].value;
+  const usual = usualRules(read, given.choices)[id].value;
   const settable: Settable = { asked, usual, options: Object.keys(options ?? {}), range, flag: flag === true };
   for (const value of valuesOf(given, settable, guess))
     if (checkRuleValue(id, value) === undefined && value !== asked)
@@ -153,10 +150,11 @@ function* changesAt(read: ReadOrder, path: string, guess: ChoiceValue | undefine
 }
 
 /** Whatever somebody decided otherwise than the garment has it: where no named conflict helps, the cause is among these. */
-function decided({ given, garment, set, own }: ReadOrder): readonly string[] {
+function decided(read: ReadOrder): readonly string[] {
+  const { given, garment } = read;
   const usual = defaultChoices(garment, given.metric);
   const choices = Object.keys(usual).filter((id) => given.choices[id] !== usual[id]);
-  const rules = resolveRules(set, garment.rules, {}, own);
+  const rules = usualRules(read, given.choices);
   const changedRules = garment.uses.filter((id) => given.rules[id].value !== rules[id].value);
   return [...choices.map((id) => `choices.${id}`), ...changedRules.map((id) => `rules.${id}`)];
 }

@@ -58,6 +58,7 @@ export { type NeededReading, neededReadings } from "./order-needs";
 export { type OrderPatch, patchLay, patchOrder } from "./order-patch";
 export { pieceSvg } from "./piece-svg";
 export { type PlacementTape, placementTape, type TapeFlag } from "./placement-tape";
+export { readAge } from "./read-age";
 export { type CardReadings, readCard } from "./read-card";
 export { readRules } from "./read-decisions";
 export { type ReadOrder, readOrder } from "./read-order";

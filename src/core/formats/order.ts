@@ -1,4 +1,5 @@
 import * as v from "valibot";
+import { figureKinds } from "../body";
 import { layWays } from "../cloth";
 
 /** A length in an order: a number in the order's unit, or text as a person writes it; a reading may be taken again after a semicolon. */
@@ -69,7 +70,14 @@ export const orderSchema = v.strictObject({
     v.strictObject({
       name: v.optional(text(200)),
       card: v.optional(
-        v.strictObject({ taken: v.optional(text(40)), measurements: v.optional(v.record(v.string(), typedLength)) }),
+        v.strictObject({
+          taken: v.optional(text(40)),
+          /** Whose body it is; a woman's where it is left out. */
+          figure: v.optional(v.picklist(figureKinds)),
+          /** Of a child, in years. */
+          age: v.optional(typedNumber),
+          measurements: v.optional(v.record(v.string(), typedLength)),
+        }),
       ),
     }),
   ),

@@ -1,12 +1,13 @@
 import {
   deriveLength,
   estimateReading,
+  type FigureKind,
   guessMeant,
   isAbsurd,
   isMeasurementId,
   type MeasurementId,
   measurementIds,
-  measurements,
+  measurementLabel,
   pairsApart,
   type Readings,
   type SettledReading,
@@ -29,7 +30,7 @@ interface ReadReading {
   readonly errors: readonly OrderError[];
 }
 
-function readOne(id: string, value: string | number, unit: Unit): ReadReading {
+function readOne(id: string, value: string | number, unit: Unit, figure: FigureKind): ReadReading {
   const path = `${PATH}.${id.slice(0, 60)}`;
   if (!isMeasurementId(id)) {
     const nearest = nearestWord(id, measurementIds);
@@ -44,7 +45,7 @@ function readOne(id: string, value: string | number, unit: Unit): ReadReading {
     };
   }
   const taken = (typeof value === "string" ? splitRepeated(value) : [value]).map((one) =>
-    readTaken(id, one, { path, label: measurements[id].label, unit }),
+    readTaken(id, one, { path, label: measurementLabel(id, figure), unit, figure }),
   );
   const errors = taken.flatMap((one) => (one.ok ? [] : one.issues));
   if (errors.length > 0) return { errors };
@@ -55,12 +56,12 @@ function readOne(id: string, value: string | number, unit: Unit): ReadReading {
 function readTaken(
   id: MeasurementId,
   value: string | number,
-  field: { readonly path: string; readonly label: string; readonly unit: Unit },
+  field: { readonly path: string; readonly label: string; readonly unit: Unit; readonly figure: FigureKind },
 ): Result<number, OrderError> {
   const length = readPositiveLength(value, field);
-  if (!length.ok || !isAbsurd(id, length.value)) return length;
-  const guess = guessMeant(id, length.value);
-  const message = wordAbsurdReading(id, length.value, guess, field.unit);
+  if (!length.ok || !isAbsurd(id, length.value, field.figure)) return length;
+  const guess = guessMeant(id, length.value, field.figure);
+  const message = wordAbsurdReading(field.label, length.value, guess, field.unit);
   return fail({ path: field.path, message, nearest: guess ?? null });
 }
 
@@ -73,8 +74,12 @@ export interface CardReadings {
 }
 
 /** Every reading of a card in inches, or every reading that is none. */
-export function readCard(card: Readonly<Record<string, string | number>>, unit: Unit): CardReadings {
-  const read = Object.entries(card).map(([id, value]) => readOne(id, value, unit));
+export function readCard(
+  card: Readonly<Record<string, string | number>>,
+  unit: Unit,
+  figure: FigureKind = "woman",
+): CardReadings {
+  const read = Object.entries(card).map(([id, value]) => readOne(id, value, unit, figure));
   const settled = read.flatMap(({ reading }) => (reading === undefined ? [] : [reading]));
   return {
     readings: Object.fromEntries(settled.map(([id, { value }]) => [id, value])),
@@ -104,18 +109,23 @@ function fromCard(readings: Readings): Partial<Record<MeasurementId, GivenMeasur
 }
 
 /** The readings a garment asks for: from the card, derived, or estimated and marked so; those that nothing stands in for are missing. */
-export function gatherReadings(garment: Garment, decisions: GarmentDecisions, readings: Readings): GivenReadings {
+export function gatherReadings(
+  garment: Garment,
+  decisions: GarmentDecisions,
+  readings: Readings,
+  figure: FigureKind,
+): GivenReadings {
   const given = fromCard(readings);
   const needed = garment.needs(decisions);
   const wanted = [...new Set([...needed, ...garment.checksWith])].filter((id) => given[id] === undefined);
   for (const id of wanted) {
-    const estimate = estimateReading(id, readings);
+    const estimate = estimateReading(id, readings, figure);
     if (estimate !== undefined)
       given[id] = { value: estimate.value, from: estimate.derived ? "derived" : "estimate", estimate };
   }
   return { measurements: given, missing: needed.filter((id) => given[id] === undefined) };
 }
 
-export function missingErrors(missing: readonly MeasurementId[]): readonly OrderError[] {
-  return missing.map((id) => ({ path: `${PATH}.${id}`, message: wordMissingReading(id), nearest: null }));
+export function missingErrors(missing: readonly MeasurementId[], figure: FigureKind): readonly OrderError[] {
+  return missing.map((id) => ({ path: `${PATH}.${id}`, message: wordMissingReading(id, figure), nearest: null }));
 }

@@ -1,11 +1,13 @@
+import type { Figure } from "../body";
 import { type ClothId, type FigureNote, type Given, type LateMeasures, lateIds, lineIds } from "../chalk";
 import type { Cloth, FoldKind, LayWay } from "../cloth";
-import { findGarment, type Garment, garments } from "../garments";
+import { findGarment, forFigure, type Garment, garments, settleRules } from "../garments";
 import type { Unit } from "../length";
 import { fail, type Result, succeed } from "../result";
-import { type RuleOverrides, type RuleSetId, resolveRules, ruleSets } from "../rules";
+import { type RuleOverrides, type RuleSetId, ruleSets } from "../rules";
 import { nearestWord } from "./nearest";
 import type { Order, OrderError } from "./order";
+import { readAge } from "./read-age";
 import { gatherReadings, missingErrors, readCard } from "./read-card";
 import { readCloths } from "./read-cloth";
 import { readChoices, readRules } from "./read-decisions";
@@ -70,6 +72,16 @@ function readLate(order: Order, unit: Unit): Collected<LateMeasures> {
   return { value: Object.fromEntries(late), errors };
 }
 
+/** Whose card it is: a woman's where nothing is said; the age is a child's, in years. */
+function readFigure(order: Order): Collected<Figure> {
+  const { figure: kind = "woman", age } = order.client?.card ?? {};
+  if (kind !== "child" || age === undefined) return { value: { kind }, errors: [] };
+  const years = readAge(age);
+  return years.ok
+    ? { value: { kind, age: years.value ?? undefined }, errors: [] }
+    : { value: { kind }, errors: [{ path: "client.card.age", message: years.why, nearest: null }] };
+}
+
 function unknownGarment(id: string): OrderError {
   const known = garments.map((garment) => garment.id);
   const nearest = nearestWord(id, known);
@@ -88,30 +100,34 @@ export function readOrder(input: unknown): Result<ReadOrder, OrderError> {
   const shape = readShape(input);
   if (!shape.ok) return shape;
   const order = shape.value;
-  const garment = findGarment(order.garment);
   const unit = order.unit ?? "in";
-  const card = readCard(order.client?.card?.measurements ?? {}, unit);
+  const figure = readFigure(order);
+  const found = findGarment(order.garment);
+  const garment = found === undefined ? undefined : forFigure(found, figure.value.kind);
+  const card = readCard(order.client?.card?.measurements ?? {}, unit, figure.value.kind);
   const rules = readRules(order.rules, unit);
   const metric = ruleSets[rules.set].metric;
   const cloths = readCloths(order, unit, metric);
   const notes = readFigureNotes(order, unit);
   const late = readLate(order, unit);
-  const errors = [...card.errors, ...rules.errors, ...cloths.errors, ...notes.errors, ...late.errors];
+  const errors = [...figure.errors, ...card.errors, ...rules.errors, ...cloths.errors, ...notes.errors, ...late.errors];
   if (garment === undefined) return fail(unknownGarment(order.garment), ...errors);
 
   const choices = readChoices(garment.choices, order.choices, unit, metric);
-  const resolved = resolveRules(rules.set, garment.rules, rules.overrides, rules.own);
+  const resolved = settleRules(garment, choices.values, rules);
   const readings = gatherReadings(
     garment,
     { rule: (id) => resolved[id].value, choices: choices.values },
     card.readings,
+    figure.value.kind,
   );
   const unread = new Set(card.errors.map(({ path }) => path));
-  const missing = missingErrors(readings.missing).filter(({ path }) => !unread.has(path));
+  const missing = missingErrors(readings.missing, figure.value.kind).filter(({ path }) => !unread.has(path));
   const all = [...errors, ...choices.errors, ...missing];
   if (all.length > 0) return fail(...all);
   const given: Given = {
     unit,
+    figure: figure.value,
     metric,
     measurements: readings.measurements,
     rules: resolved,

@@ -1,4 +1,4 @@
-import type { MeasurementId } from "../body";
+import type { FigureKind, MeasurementId } from "../body";
 import {
   type ChoiceDefinitions,
   type ChoiceValues,
@@ -19,6 +19,8 @@ import type { GarmentRules, RuleId, RuleValue } from "../rules";
 export interface GarmentDecisions {
   readonly rule: (id: RuleId) => RuleValue;
   readonly choices: ChoiceValues;
+  /** Whose card it is; a woman's where it is left out. */
+  readonly figure?: FigureKind;
 }
 
 /** A garment: what the client decides, what the house does otherwise for it, and its recipe. One small file each. */
@@ -29,6 +31,8 @@ export interface Garment {
   readonly choices: ChoiceDefinitions;
   /** Values of its own, over the set's. */
   readonly rules: GarmentRules;
+  /** What the kind of figure wants otherwise, over both; left out for a woman's. */
+  readonly figureRules?: GarmentRules;
   /** Every rule that the recipe reads; the rest of the house rules do not move it. */
   readonly uses: readonly RuleId[];
   /** Readings it cannot be drawn without, under the rules and choices in force. */

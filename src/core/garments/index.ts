@@ -1,6 +1,7 @@
 export { bringParts, type PartsOrder } from "./bring-parts";
 export { findGarment, garments } from "./catalogue";
 export { partOfChoice } from "./choice-parts";
+export { forFigure, type RulesOfOrder, settleRules } from "./for-figure";
 export {
   defaultChoices,
   draftGarment,

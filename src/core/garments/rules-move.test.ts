@@ -123,6 +123,7 @@ const toldBelow = [
 ];
 /** Rules whose marks are told apart in craft-words.test.ts. */
 const toldBeside = [
+  "allowance.sleeveHem",
   "allowance.sideWaist",
   "bandTurn",
   "backContourFrom",

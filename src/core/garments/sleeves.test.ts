@@ -434,6 +434,9 @@ describe("a house's own numbers", () => {
     const bowed = pieceOf(cap({ capBow: 0.625 }).sheet, "sleeve").marks.find(({ id }) => id === "cap/raised");
     expect(bowed?.reading).toBe(0.625);
     const placket = sleeve({ sleeve: "shirt" }, { rules: { "allowance.placket": 0.25 } });
+    const deep = sleeve({ sleeve: "long" }, { rules: { "allowance.sleeveHem": 2.25, "allowance.hem": 1.25 } });
+    const hems = ["sleeve", "bodice-front"].map((piece) => edgeOf(deep, piece, "hem").allowance);
+    expect(hems).toEqual([2.25, 1.25]);
     // Of the strip 1 stands beyond its seam then.
     expect(seam(placket, "cuff").lengthA - 9.25).toBeCloseTo(3 + 0.25 + 0.25 - 1, 6);
   });

@@ -8,6 +8,14 @@ export const tableChoices = {
     default: false,
     why: "On a long cloth: a piece as long as the longest cut is cut off, halved along its fold, one half for the front and one for the back.",
   },
+  growth: {
+    kind: "option",
+    label: "To let down as the child grows",
+    options: { none: "Nothing more", year: "For a year" },
+    default: "none",
+    notOffered: true,
+    why: "2 more in the hem, 1½ in the sleeve's, sides of 1½ at least: turned in, never worn. Curved and narrow hems stay as they are.",
+  },
   scale: {
     kind: "option",
     label: "Scale",

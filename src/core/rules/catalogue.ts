@@ -212,6 +212,14 @@ export const rules = {
     sets: lengths(1, 1.5, 2),
     why: "A curved hem that is deep will not lie flat; a straight one may carry more.",
   },
+  "allowance.sleeveHem": {
+    label: "Hem of a sleeve",
+    place: "allowance",
+    options: { "as-hem": "as the hem" },
+    range: [0.25, 4],
+    sets: same("as-hem"),
+    why: "Growing arms want more to let down; a narrow sleeve turns up no more than its wrist lets through.",
+  },
   "allowance.zip": {
     label: "Centre-back zip",
     place: "allowance",

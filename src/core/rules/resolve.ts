@@ -4,8 +4,8 @@ import { type RuleDefault, type RuleId, type RuleSetId, ruleDefinition, ruleIds,
 /** A rule's value for one draft: a named way, yes or no, or a length in inches. */
 export type RuleValue = string | boolean | Inches;
 
-/** Where a value came from. Precedence: order › figure note › garment › the shop's own set › the set it stands on. */
-export type RuleSource = "order" | "figure-note" | "garment" | "own-set" | "set";
+/** Where a value came from. Precedence: order › figure note › what its kind of figure wants › garment › the shop's own set › the set it stands on. */
+export type RuleSource = "order" | "figure-note" | "figure" | "garment" | "own-set" | "set";
 
 export interface ResolvedRule {
   readonly value: RuleValue;
@@ -75,16 +75,20 @@ export type RuleOverrides = Readonly<Partial<Record<RuleId, RuleValue>>>;
  * Every rule with its value and where it came from (craft: house rules; FORMATS: order › figure note › garment › set).
  *
  * @param own what a shop's own set changes in the shipped one that it stands on
+ * @param figure what the kind of figure changes (craft: measuring, figure kind)
  */
 export function resolveRules(
   set: RuleSetId,
   garment: GarmentRules,
   order: RuleOverrides,
   own: RuleOverrides = {},
+  figure: GarmentRules = {},
 ): ResolvedRules {
   const resolve = (id: RuleId): ResolvedRule => {
     const ordered = order[id];
     if (ordered !== undefined) return { value: ordered, from: "order" };
+    const figures = figure[id];
+    if (figures !== undefined) return { value: garmentValue(figures, set), from: "figure" };
     const garments = garment[id];
     if (garments !== undefined) return { value: garmentValue(garments, set), from: "garment" };
     const shops = own[id];

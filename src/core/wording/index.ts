@@ -28,6 +28,7 @@ export {
 } from "./english/lay";
 export { sayLate, type TaskWording, wordTask } from "./english/making";
 export {
+  figureNames,
   lineNames,
   nameEdge,
   nameGirth,

@@ -75,6 +75,7 @@ const finding = (id: Finding["id"]): Finding => ({
   doubt: "underbust-not-below-bust",
   numbers,
   words: {
+    place: "the waist",
     ratio: "2.00",
     shape: "boat",
     why: "zip-hollow",
@@ -212,7 +213,9 @@ describe("entries", () => {
   it("shortens what was typed when it is very long", () =>
     expect(wordLengthProblem("Bust girth", { code: "not-a-length", typed: "x".repeat(500) }).length).toBeLessThan(140));
   it("asks whether a lost point was meant", () =>
-    expect(wordAbsurdReading("bust", 415, 41.5, "in")).toBe("Bust girth, 415 in, is no body's. Did you mean 41½ in?"));
+    expect(wordAbsurdReading("Bust girth", 415, 41.5, "in")).toBe(
+      "Bust girth, 415 in, is no body's. Did you mean 41½ in?",
+    ));
 });
 
 describe.each(garments.map(({ id }) => id))("the steps of a %s", (garment) => {

@@ -20,6 +20,8 @@ const shop: WholeShop = {
       clientId: "c",
       takenOn: "2026-11-16",
       readings: { bust: { typed: "38; 38½", unit: "in" }, hip: { typed: "104", unit: "cm" } },
+      figure: "child",
+      age: 7.5,
       revision: 2,
       createdAt: NOW,
     },

@@ -1,4 +1,5 @@
 import * as v from "valibot";
+import { figureKinds } from "@/core/body";
 import { cutSheetSchema, keptCheckSchema } from "@/core/formats";
 import { findGarment, keptChoices } from "@/core/garments";
 import { alterPlaces, fittingSides, seenIds } from "@/core/making";
@@ -20,6 +21,9 @@ const rowsOf = {
     clientId: id,
     takenOn: text,
     readings: v.record(v.string(), v.strictObject({ typed: text, unit })),
+    // Left out in files written before a card said whose it is: then it was a woman's.
+    figure: v.optional(v.picklist(figureKinds), "woman"),
+    age: v.optional(v.nullable(number), null),
     revision: count,
     createdAt: text,
   }),

@@ -1,5 +1,5 @@
 import { memo } from "react";
-import { type MeasurementId, measurements } from "@/core/body";
+import { type FigureKind, type MeasurementId, measurementLabel, measurementTaken } from "@/core/body";
 import type { Inches, Unit } from "@/core/length";
 import { Fractions } from "@/ui/reading/fractions";
 import { Reading } from "@/ui/reading/reading";
@@ -7,6 +7,8 @@ import { Reading } from "@/ui/reading/reading";
 interface CardFieldProps {
   readonly id: MeasurementId;
   readonly unit: Unit;
+  /** Whose card it is: what the reading is called follows it. */
+  readonly figure: FigureKind;
   readonly typed: string;
   /** What the text was understood as; missing while it is none. */
   readonly understood: Inches | undefined;
@@ -40,8 +42,8 @@ function Understood({ understood, before, unit }: Pick<CardFieldProps, "understo
 
 /** One reading: as typed, as understood, and the doubt beside it. A reading taken again follows a semicolon. */
 export const CardField = memo(function CardField(props: CardFieldProps) {
-  const { id, typed, understood, error, unreadBecause, doubt, standIn, onType, onFocus } = props;
-  const { label, taken } = measurements[id];
+  const { id, figure, typed, understood, error, unreadBecause, doubt, standIn, onType, onFocus } = props;
+  const [label, taken] = [measurementLabel(id, figure), measurementTaken(id, figure)];
   const unread = typed.trim() !== "" && understood === undefined;
   const message = error ?? (unread ? unreadBecause : (doubt ?? standIn));
   return (

@@ -2,8 +2,16 @@
 
 import { useRouter } from "next/navigation";
 import { type FormEvent, type KeyboardEvent, useCallback, useMemo, useRef, useState } from "react";
-import { type MeasurementId, measurementIds, measurements, type Readings } from "@/core/body";
-import { readCard } from "@/core/formats";
+import {
+  asksFor,
+  type Figure as FigureOf,
+  type MeasurementId,
+  measurementIds,
+  measurementLabel,
+  measurementTaken,
+  type Readings,
+} from "@/core/body";
+import { readAge, readCard } from "@/core/formats";
 import type { Unit } from "@/core/length";
 import { doubtsByField, standInFor } from "./card-doubts";
 import { CardField } from "./card-field";
@@ -48,18 +56,31 @@ function keyOf(task: CardTask): string {
   return task.kind === "card" ? `card-${task.clientId}` : `correction-${task.cardId}`;
 }
 
+/** Whose card is written; an age that is none yet is not known. */
+function figureOf({ figure: kind = "woman", age = "" }: TypedCard): FigureOf {
+  const years = readAge(age);
+  return { kind, age: years.ok && years.value !== null ? years.value : undefined };
+}
+
 /** A client's card: every reading in any spelling, the tape on the figure, doubts and errors beside their fields. */
 export function CardForm({ task, start, unit, asked, askedBy, before }: CardFormProps) {
   const router = useRouter();
   const { typed, change, forget } = useKeptCard(keyOf(task), start);
   const { keeping, keep, keepMine, write, mend } = useCardKeeper(task, typed, forget);
   const [focused, setFocused] = useState<MeasurementId | null>(asked[0] ?? null);
+  const figure = figureOf(typed);
+  const { kind } = figure;
   const read = useMemo(
-    () => readCard(Object.fromEntries(Object.entries(typed.readings).filter(([, text]) => text.trim() !== "")), unit),
-    [typed.readings, unit],
+    () =>
+      readCard(Object.fromEntries(Object.entries(typed.readings).filter(([, text]) => text.trim() !== "")), unit, kind),
+    [typed.readings, unit, kind],
   );
-  const doubts = doubtsByField(read, before, unit);
-  const others = measurementIds.filter((id) => !asked.includes(id));
+  const doubts = doubtsByField(read, before, unit, figure);
+  const wanted = asked.filter((id) => asksFor(id, kind));
+  // What this figure is not asked for is still there for whoever wrote it.
+  const others = measurementIds.filter(
+    (id) => !wanted.includes(id) && (asksFor(id, kind) || (typed.readings[id] ?? "") !== ""),
+  );
   const errors = keeping.state === "writing" ? keeping.errors : [];
   const errorAt = (field: string) => errors.find((error) => error.field === field)?.message;
 
@@ -86,19 +107,22 @@ export function CardForm({ task, start, unit, asked, askedBy, before }: CardForm
       key={id}
       id={id}
       unit={unit}
+      figure={kind}
       typed={typed.readings[id] ?? ""}
       understood={read.readings[id]}
       before={before[id]}
       error={errorAt(id)}
       unreadBecause={read.errors.find(({ path }) => path.endsWith(`.${id}`))?.message}
       doubt={doubts[id]}
-      standIn={typed.readings[id] ? undefined : standInFor(id, read.readings, unit)}
+      standIn={typed.readings[id] ? undefined : standInFor(id, read.readings, unit, kind)}
       onType={type}
       onFocus={setFocused}
     />
   );
   const said =
-    focused === null ? "A figure, front and back" : `${measurements[focused].label}: ${measurements[focused].taken}`;
+    focused === null
+      ? "A figure, front and back"
+      : `${measurementLabel(focused, kind)}: ${measurementTaken(focused, kind)}`;
 
   return (
     <form
@@ -110,11 +134,11 @@ export function CardForm({ task, start, unit, asked, askedBy, before }: CardForm
     >
       <aside className="slip fold-edge sticky top-0 z-20 flex items-center gap-3 p-3 lg:top-3 lg:block lg:self-start">
         <div className="h-36 w-28 shrink-0 lg:h-[min(56dvh,460px)] lg:w-full">
-          <Figure reading={focused} said={said} />
+          <Figure reading={focused} said={said} kind={kind} />
         </div>
         <p aria-live="polite" className="lg:pt-2 lg:text-center">
-          <strong className="block text-lg">{focused !== null && measurements[focused].label}</strong>
-          <span className="text-ink-soft">{focused !== null && measurements[focused].taken}</span>
+          <strong className="block text-lg">{focused !== null && measurementLabel(focused, kind)}</strong>
+          <span className="text-ink-soft">{focused !== null && measurementTaken(focused, kind)}</span>
         </p>
       </aside>
       <div className="mt-3 space-y-3 lg:mt-0">
@@ -134,7 +158,7 @@ export function CardForm({ task, start, unit, asked, askedBy, before }: CardForm
         <fieldset className="slip p-4">
           <legend className="sr-only">{askedBy}</legend>
           <h2 className="pb-2 text-lg">{askedBy}</h2>
-          <div className="grid gap-x-6 gap-y-2 md:grid-cols-2">{asked.map(field)}</div>
+          <div className="grid gap-x-6 gap-y-2 md:grid-cols-2">{wanted.map(field)}</div>
         </fieldset>
         <details
           className="slip p-4"

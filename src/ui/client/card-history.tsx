@@ -1,4 +1,4 @@
-import { measurementIds, measurements } from "@/core/body";
+import { measurementIds, measurementLabel } from "@/core/body";
 import { sayDate } from "@/core/wording";
 import type { Card } from "@/db";
 import { Fractions } from "@/ui/reading/fractions";
@@ -27,7 +27,7 @@ export function CardHistory({ cards }: { readonly cards: readonly Card[] }) {
           {taken.map((id) => (
             <tr key={id} className="border-b border-card-deep">
               <th scope="row" className="py-2 pr-6 text-left font-normal">
-                {measurements[id].label}
+                {measurementLabel(id, cards[0]?.figure ?? "woman")}
               </th>
               {cards.map((card) => {
                 const reading = card.readings[id];

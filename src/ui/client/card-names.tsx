@@ -1,4 +1,14 @@
+import { figureKinds } from "@/core/body";
+import { figureNames } from "@/core/wording";
 import type { TypedCard } from "./use-kept-card";
+
+/** What follows from whose card it is. */
+const figureSays = {
+  woman: "It says what is usual and what to doubt; it refuses nothing.",
+  man: "No bust line, the left front lies uppermost; panels and bust darts are not offered.",
+  child:
+    "More to let down in hem and sleeves, no cords at neck and hood. Children grow: measure again after half a year.",
+} as const;
 
 interface CardNamesProps {
   readonly typed: TypedCard;
@@ -10,6 +20,7 @@ interface CardNamesProps {
 
 /** Whose card it is, and of which day. */
 export function CardNames({ typed, change, known, errorAt }: CardNamesProps) {
+  const { figure = "woman" } = typed;
   return (
     <div className="slip grid gap-x-4 gap-y-2 px-4 py-3 sm:grid-cols-2">
       <label className="block">
@@ -35,6 +46,43 @@ export function CardNames({ typed, change, known, errorAt }: CardNamesProps) {
         />
         {errorAt("takenOn") !== undefined && <span className="font-semibold text-wrong">{errorAt("takenOn")}</span>}
       </label>
+      <fieldset className="flex flex-wrap items-end gap-2 sm:col-span-2">
+        <legend className="font-semibold">Whose card it is</legend>
+        {figureKinds.map((kind) => (
+          <button
+            key={kind}
+            type="button"
+            aria-pressed={figure === kind}
+            className="min-h-12 rounded-md border-2 border-line px-4 aria-pressed:border-cloth aria-pressed:bg-cloth aria-pressed:text-chalk"
+            onClick={() => change({ ...typed, figure: kind })}
+          >
+            {figureNames[kind]}
+          </button>
+        ))}
+        {figure === "child" && (
+          <label className="flex min-h-12 items-center gap-2">
+            <span className="font-semibold">Age</span>
+            <input
+              className="field w-24"
+              aria-label="Age in years"
+              value={typed.age ?? ""}
+              inputMode="decimal"
+              autoComplete="off"
+              aria-invalid={errorAt("age") !== undefined}
+              aria-describedby="age-said"
+              onChange={(event) => change({ ...typed, age: event.target.value })}
+            />
+            <span>years</span>
+          </label>
+        )}
+        <p id="age-said" className="basis-full text-sm text-ink-soft">
+          {errorAt("age") === undefined ? (
+            figureSays[figure]
+          ) : (
+            <span className="font-semibold text-wrong">{errorAt("age")}</span>
+          )}
+        </p>
+      </fieldset>
       <p className="text-sm text-ink-soft sm:col-span-2">
         Ask before you measure; a helper or the client's own hand is welcome. Write as you read it: 38 1/2, 38.5, 97,5
         cm. Taken again? After a semicolon: 41; 41 1/2.

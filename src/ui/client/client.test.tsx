@@ -1,6 +1,6 @@
 import { renderToStaticMarkup } from "react-dom/server";
 import { describe, expect, it } from "vitest";
-import { measurementIds } from "@/core/body";
+import { measurementIds, WOMAN } from "@/core/body";
 import { doubtsByField, standInFor } from "./card-doubts";
 import { cardMoments } from "./card-moments";
 import { Figure } from "./figure";
@@ -32,13 +32,13 @@ describe("the drawn figure", () => {
 describe("beside the fields of a card", () => {
   it("asks for the right client when a waist grew by 4, and for a third reading before any other doubt", () => {
     const read = { readings: { bust: 41.5, waist: 36 }, wantThird: { bust: 1 }, errors: [] };
-    const said = doubtsByField(read, { bust: 41, waist: 32 }, "in");
+    const said = doubtsByField(read, { bust: 41, waist: 32 }, "in", WOMAN);
     expect(said.waist).toContain("Right client?");
     expect(said.bust).toBe("The two differ by 1 in. Take it a third time; the middle one is kept.");
   });
   it("says what stands in for a reading that was not taken, and nothing where nothing does", () => {
-    expect(standInFor("armhole", { bust: 40 }, "in")).toContain("17⅝ in is used");
-    expect(standInFor("waist", { bust: 40 }, "in")).toBeUndefined();
+    expect(standInFor("armhole", { bust: 40 }, "in", "woman")).toContain("17⅝ in is used");
+    expect(standInFor("waist", { bust: 40 }, "in", "woman")).toBeUndefined();
   });
   it("stands cards on a chart from the oldest to the newest, in the shop's unit", () => {
     const cards = [

@@ -68,5 +68,6 @@ export const figureTapes: Readonly<Record<MeasurementId, FigureTape>> = {
   fullLength: along(`${OVER_BUST} C 20 164 17 186 17 ${level.waist} C 20 270 21 330 21 420`),
   skirtLength: along(`M 24 ${level.waist} C 31 250 28 330 25 420`),
   sleeveLength: along("M 45 98 C 54 120 58 170 66 238"),
+  height: along(`M 62 6 V ${level.floor - 4}`),
   shoulderToElbow: along("M 45 98 C 54 118 56 150 57 186"),
 };

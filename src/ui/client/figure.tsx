@@ -1,4 +1,4 @@
-import type { MeasurementId } from "@/core/body";
+import type { FigureKind, MeasurementId } from "@/core/body";
 import { type FigureTape, figureTapes, level, type Side } from "./figure-tapes";
 
 /** Right half of the body's outline from the crown down, as it is seen; the left one is its mirror. */
@@ -12,8 +12,11 @@ const BODY = [
   "C 30 484 18 482 15 476 C 13 452 14 424 12 400 C 10 384 8 376 7 366 C 5 336 3 306 0 284",
 ].join(" ");
 
+/** Only a woman's card asks where these lie. */
+const BUST = "M 8 146 C 14 158 26 160 33 150 M -8 146 C -14 158 -26 160 -33 150";
+
 const LINES: Readonly<Record<Side, string>> = {
-  front: "M 8 146 C 14 158 26 160 33 150 M -8 146 C -14 158 -26 160 -33 150 M 0 190 V 196",
+  front: "M 0 190 V 196",
   back: "M 0 92 V 226 M 12 110 C 18 118 20 128 18 136 M -12 110 C -18 118 -20 128 -18 136 M 0 226 C -2 240 -2 258 0 268",
 };
 
@@ -40,7 +43,13 @@ function Tape({ tape }: { readonly tape: FigureTape }) {
   );
 }
 
-function View({ side, tape }: { readonly side: Side; readonly tape: FigureTape | null }) {
+interface ViewProps {
+  readonly side: Side;
+  readonly tape: FigureTape | null;
+  readonly kind: FigureKind;
+}
+
+function View({ side, tape, kind }: ViewProps) {
   return (
     <g transform={`translate(${side === "front" ? 0 : 168} 0)`}>
       <g className="figure-body">
@@ -49,7 +58,7 @@ function View({ side, tape }: { readonly side: Side; readonly tape: FigureTape |
         {/* The two halves meet without a seam. */}
         <path d="M 0 10 V 280" className="figure-middle" />
       </g>
-      <path d={LINES[side]} className="figure-line" />
+      <path d={side === "front" && kind === "woman" ? `${BUST} ${LINES.front}` : LINES[side]} className="figure-line" />
       {tape !== null && tape.side === side && <Tape tape={tape} />}
       <text x={0} y={502} textAnchor="middle" fontSize={15} fill="currentColor">
         {side}
@@ -58,13 +67,19 @@ function View({ side, tape }: { readonly side: Side; readonly tape: FigureTape |
   );
 }
 
+interface FigureProps {
+  readonly reading: MeasurementId | null;
+  readonly said: string;
+  readonly kind?: FigureKind;
+}
+
 /** Where the tape goes for one reading, on a drawn figure, front and back. */
-export function Figure({ reading, said }: { readonly reading: MeasurementId | null; readonly said: string }) {
+export function Figure({ reading, said, kind = "woman" }: FigureProps) {
   const tape = reading === null ? null : figureTapes[reading];
   return (
     <svg viewBox="-80 0 328 510" className="h-full w-full" role="img" aria-label={said}>
-      <View side="front" tape={tape} />
-      <View side="back" tape={tape} />
+      <View side="front" tape={tape} kind={kind} />
+      <View side="back" tape={tape} kind={kind} />
     </svg>
   );
 }

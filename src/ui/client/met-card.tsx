@@ -1,4 +1,4 @@
-import { measurementIds, measurements } from "@/core/body";
+import { measurementIds, measurementLabel } from "@/core/body";
 import { sayDate } from "@/core/wording";
 import type { Card } from "@/db";
 import { MetTable } from "@/ui/shell/met-table";
@@ -28,7 +28,7 @@ export function MetCard({ theirs, mine, correcting, onKeepMine, onTakeTheirs }: 
       <MetTable
         heads={["Reading", `Kept, of ${sayDate(theirs.takenOn)}`, `Yours, of ${sayDate(mine.takenOn)}`]}
         rows={differing.map((id) => ({
-          label: measurements[id].label,
+          label: measurementLabel(id, mine.figure ?? "woman"),
           theirs: theirs.readings[id]?.typed ?? "not taken",
           mine: mine.readings[id] || "not taken",
         }))}

@@ -1,7 +1,7 @@
 "use client";
 
 import { useState } from "react";
-import { type MeasurementId, measurementIds, measurements, type Readings } from "@/core/body";
+import { type MeasurementId, measurementIds, measurementLabel, measurementTaken, type Readings } from "@/core/body";
 import type { Unit } from "@/core/length";
 import type { Card, StoredReading } from "@/db";
 import { withUnit } from "@/server/with-unit";
@@ -31,15 +31,17 @@ export function NewestCard({ card, readings, unit }: NewestCardProps) {
   const taken = measurementIds.filter((id) => card.readings[id] !== undefined);
   const [shown, setShown] = useState<MeasurementId | null>(taken[0] ?? null);
   const said =
-    shown === null ? "A figure, front and back" : `${measurements[shown].label}: ${measurements[shown].taken}`;
+    shown === null
+      ? "A figure, front and back"
+      : `${measurementLabel(shown, card.figure)}: ${measurementTaken(shown, card.figure)}`;
   return (
     <section aria-label="The newest card" className="slip fold-edge grid gap-4 p-4 sm:grid-cols-[220px_1fr]">
       <div>
         <div className="mx-auto h-72 w-full max-w-64">
-          <Figure reading={shown} said={said} />
+          <Figure reading={shown} said={said} kind={card.figure} />
         </div>
         <p className="text-center text-sm text-ink-soft" aria-live="polite">
-          {shown !== null && measurements[shown].taken}
+          {shown !== null && measurementTaken(shown, card.figure)}
         </p>
       </div>
       <ul className="grid content-start gap-x-4 sm:grid-cols-2">
@@ -53,7 +55,7 @@ export function NewestCard({ card, readings, unit }: NewestCardProps) {
               onMouseEnter={() => setShown(id)}
               className="flex min-h-12 w-full items-baseline justify-between gap-3 border-b border-card-deep px-2 py-2 text-left aria-pressed:bg-card-deep"
             >
-              <span>{measurements[id].label}</span>
+              <span>{measurementLabel(id, card.figure)}</span>
               <span className="whitespace-nowrap text-lg font-semibold">
                 <Reading value={readings[id] ?? 0} unit={unit} />
                 <AsTyped reading={card.readings[id]} unit={unit} />

@@ -1,11 +1,15 @@
 "use client";
 
 import { useEffect, useState } from "react";
+import type { FigureKind } from "@/core/body";
 
 /** A card while it is written. */
 export interface TypedCard {
   readonly name: string;
   readonly takenOn: string;
+  /** Left out in what an older form left in the browser: then it is a woman's. */
+  readonly figure?: FigureKind;
+  readonly age?: string;
   readonly readings: Readonly<Record<string, string>>;
 }
 

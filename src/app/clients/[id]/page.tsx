@@ -1,14 +1,16 @@
 import type { Metadata } from "next";
 import Link from "next/link";
 import { garments } from "@/core/garments";
-import { sayDate } from "@/core/wording";
+import { figureNames, sayDate } from "@/core/wording";
+import type { Card } from "@/db";
 import { learnClient } from "@/server/learning";
 import { loadClient, loadWants } from "@/server/load";
-import { cardReadings, today } from "@/server/readings";
+import { cardReadings, isOutgrown, today } from "@/server/readings";
 import { CardChanges } from "@/ui/client/card-changes";
 import { CardHistory } from "@/ui/client/card-history";
 import { FigureNotes } from "@/ui/client/figure-notes";
 import { NewestCard } from "@/ui/client/newest-card";
+import { Outgrown } from "@/ui/client/outgrown";
 import { StartAlteration } from "@/ui/client/start-alteration";
 import { StartOrder } from "@/ui/client/start-order";
 import { StillNeeds } from "@/ui/client/still-needs";
@@ -16,6 +18,12 @@ import { TakeOutClient } from "@/ui/client/take-out-client";
 import { LearntList } from "@/ui/fitting/learnt-list";
 import { OrderList } from "@/ui/orders/order-list";
 import { PageHead } from "@/ui/shell/page-head";
+
+/** Whose card it is, where it is not a woman's. */
+function sayFigure({ figure, age }: Card): string {
+  if (figure === "woman") return "";
+  return `${figureNames[figure]}${figure === "child" && age !== null ? `, ${age} years` : ""} · `;
+}
 
 export const metadata: Metadata = { title: "Client" };
 export const dynamic = "force-dynamic";
@@ -29,7 +37,7 @@ export default async function ClientPage({ params }: { readonly params: Promise<
     <>
       <PageHead
         title={client.name}
-        about={`${cards.length} ${cards.length === 1 ? "card" : "cards"}, the newest from ${newest === undefined ? "no day yet" : sayDate(newest.takenOn)}`}
+        about={`${newest === undefined ? "" : sayFigure(newest)}${cards.length} ${cards.length === 1 ? "card" : "cards"}, the newest from ${newest === undefined ? "no day yet" : sayDate(newest.takenOn)}`}
       >
         <Link href={`/clients/${client.id}/card?correct`} className="button" prefetch={false}>
           Correct a slip
@@ -40,6 +48,7 @@ export default async function ClientPage({ params }: { readonly params: Promise<
       </PageHead>
       <main className="mx-auto grid max-w-7xl gap-6 p-4 lg:grid-cols-[3fr_2fr]">
         <div className="min-w-0 space-y-6">
+          {newest !== undefined && isOutgrown(newest, today()) && <Outgrown card={newest} />}
           {newest !== undefined && <NewestCard card={newest} readings={cardReadings(newest, unit)} unit={unit} />}
           <CardChanges cards={read} unit={unit} />
           <LearntList learnt={learnClient(orders)} unit={unit} />

@@ -4,6 +4,8 @@ import { nameGarment } from "@/core/garments";
 import { sayDate } from "@/core/wording";
 import { decisionsOf } from "@/server/garment-decisions";
 import { loadOrder } from "@/server/load";
+import { isOutgrown, today } from "@/server/readings";
+import { Outgrown } from "@/ui/client/outgrown";
 import { GarmentView } from "@/ui/garment/garment-view";
 import { NewerCard } from "@/ui/garment/newer-card";
 import { PartsAtHand } from "@/ui/garment/parts-at-hand";
@@ -27,6 +29,11 @@ export default async function GarmentPage({ params }: { readonly params: Promise
         </Link>
       </PageHead>
       <main>
+        {isOutgrown(card, today()) && (
+          <div className="px-3 pt-3">
+            <Outgrown card={card} />
+          </div>
+        )}
         <PartsAtHand of={[document]}>
           <GarmentView
             key={card.id}
@@ -35,7 +42,7 @@ export default async function GarmentPage({ params }: { readonly params: Promise
             taken={order.unit}
             ownSets={ownSets}
             start={{ choices, rules, cloth }}
-            offered={decisionsOf(order.garment, ownSets)}
+            offered={decisionsOf(order, card.figure, ownSets)}
           />
         </PartsAtHand>
       </main>

@@ -406,6 +406,7 @@ export function offer(offers: Offers): ChoiceDefinitions {
     ...offers,
     ...(four ? { frontCurves: true } : {}),
     workingPiece: true,
+    growth: true,
     scale: true,
   });
   return Object.fromEntries(Object.entries(offered).map(([id, choice]) => [id, askedAmong(choice, offered)]));

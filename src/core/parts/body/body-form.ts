@@ -1,3 +1,4 @@
+import type { Figure } from "../../body";
 import { type DecidedAll, type DecidedFrom, decideAll, type FixedOf } from "../offers";
 import { type BodyChoiceId, bodyChoices, type Offers } from "./body-choices";
 
@@ -38,21 +39,23 @@ export function lowerRule({ sewnBelow }: Pick<BodyForm, "sewnBelow">): "allowanc
   return sewnBelow ? "allowance.waistJoin" : "allowance.hem";
 }
 
-/** What a form is read from: choices, the shop's system and tape, and how the house balances front and back. */
-export type FormGiven = DecidedFrom & { readonly balance: unknown };
+/** What a form is read from: choices, the shop's system and tape, how the house balances front and back, and whose body it is. */
+export type FormGiven = DecidedFrom & { readonly balance: unknown; readonly figure: Figure };
 
 /** Reads a body's choices: what was decided, else what the garment fixes, else the usual; lengths as the tape shows them. */
 export function readForm(given: FormGiven, style: BodyStyle): BodyForm {
   const values = decideAll(bodyChoices, style.fixed ?? {}, given);
   const end = style.ends === "waist" ? values.ends : style.ends;
   const hasPanel = values.panel !== "none" || values.backPanel !== "none";
-  const hasDart = values.frontWaistDart || values.backWaistDart || values.bustDart !== "none";
+  const dart = given.balance === "bust-dart" ? values.bustDart : "none";
+  const waistDarts = values.frontWaistDart || values.backWaistDart;
   return {
     ...values,
     style,
     end,
-    dart: given.balance === "bust-dart" ? values.bustDart : "none",
-    usesBust: hasPanel || hasDart,
+    dart,
+    // Waist darts of a chest without a bust hang from the chest line.
+    usesBust: hasPanel || values.bustDart !== "none" || (waistDarts && given.figure.kind === "woman"),
     usesUnderbust: values.panel !== "none" || end === "ribs",
     sewnBelow: style.hem === "join" || style.lower === "ruffle" || (style.lower === "band" && values.bandDepth > 0),
     fitsRibs: style.hem === "join" && (values.panel !== "none" || end === "ribs"),

@@ -1,5 +1,5 @@
 import { needsArmhole } from "../../blocks";
-import type { MeasurementId } from "../../body";
+import type { FigureKind, MeasurementId } from "../../body";
 import type { ChoiceValues } from "../../chalk";
 import type { RuleId, RuleValue } from "../../rules";
 import type { BodyChoiceId } from "./body-choices";
@@ -9,11 +9,12 @@ import { type BodyStyle, readForm } from "./body-form";
 export interface Decisions {
   readonly rule: (id: RuleId) => RuleValue;
   readonly choices: ChoiceValues;
+  readonly figure?: FigureKind;
 }
 
 /** Readings a body cannot be drawn without, under the rules and choices in force. */
-export function bodyNeeds(style: BodyStyle, { rule, choices }: Decisions): readonly MeasurementId[] {
-  const form = readForm({ choices, metric: false, balance: rule("balance"), step: 0 }, style);
+export function bodyNeeds(style: BodyStyle, { rule, choices, figure = "woman" }: Decisions): readonly MeasurementId[] {
+  const form = readForm({ choices, metric: false, balance: rule("balance"), step: 0, figure: { kind: figure } }, style);
   const needs: readonly (readonly [MeasurementId, boolean])[] = [
     ["bust", true],
     ["underbust", form.usesUnderbust],
@@ -21,7 +22,7 @@ export function bodyNeeds(style: BodyStyle, { rule, choices }: Decisions): reado
     ["hip", (form.end === "hem" || form.end === "hip") && style.hem !== "panel-flare"],
     ["shoulder", true],
     ["armhole", needsArmhole(rule("armholeDepth"))],
-    ["bustSpan", form.usesBust],
+    ["bustSpan", form.usesBust || form.frontWaistDart || form.backWaistDart],
     ["shoulderToBust", form.usesBust],
     ["shoulderToUnderbust", form.usesUnderbust],
     ["frontWaist", form.dart !== "none" || rule("dartlessLength") !== "back"],

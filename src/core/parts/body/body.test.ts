@@ -193,7 +193,20 @@ it("offers a choice as it is, with another default, or only some of its ways", (
   expect(offered.frontNeck?.default).toBe("v");
   expect(offered.opening).toMatchObject({ default: "slit", options: { slit: expect.any(String), none: "None" } });
   expect(offered.backYoke?.default).toBe(true);
-  expect(Object.keys(offered)).toEqual(["neckWidth", "frontNeck", "opening", "backYoke", "workingPiece", "scale"]);
-  expect(Object.keys(offer({ fold: true }))).toEqual(["fold", "frontCurves", "workingPiece", "scale"]);
-  expect(Object.keys(offer({ fold: ["one-fold", "back-from-front"] }))).toEqual(["fold", "workingPiece", "scale"]);
+  expect(Object.keys(offered)).toEqual([
+    "neckWidth",
+    "frontNeck",
+    "opening",
+    "backYoke",
+    "workingPiece",
+    "growth",
+    "scale",
+  ]);
+  expect(Object.keys(offer({ fold: true }))).toEqual(["fold", "frontCurves", "workingPiece", "growth", "scale"]);
+  expect(Object.keys(offer({ fold: ["one-fold", "back-from-front"] }))).toEqual([
+    "fold",
+    "workingPiece",
+    "growth",
+    "scale",
+  ]);
 });

@@ -5,6 +5,7 @@ import {
   onTape,
   type PieceChalk,
   ruleLength,
+  ruleValue,
   type Sheet,
   type Term,
 } from "../../chalk";
@@ -44,7 +45,8 @@ export function hemAllowance(given: Given, form: SleeveForm): { readonly value: 
     return { value: onTape(given, pickSystem(JOINED, given.metric)), turned: false };
   if (form.kind === "gathered" || form.kind === "puff")
     return { value: onTape(given, pickSystem(CASING[form.kind], given.metric)), turned: true };
-  return { value: ruleLength(given, "allowance.hem"), turned: true };
+  const own = ruleValue(given, "allowance.sleeveHem") === "as-hem" ? "allowance.hem" : "allowance.sleeveHem";
+  return { value: ruleLength(given, own), turned: true };
 }
 
 /** What lies beyond the stitched side, as the body's does at its chest line. */

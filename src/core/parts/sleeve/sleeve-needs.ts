@@ -34,6 +34,7 @@ export const sleeveRules: readonly RuleId[] = [
   "allowance.armhole",
   "allowance.side",
   "allowance.hem",
+  "allowance.sleeveHem",
   "shearsOrder",
   "tick",
 ];

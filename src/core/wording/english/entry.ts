@@ -1,4 +1,4 @@
-import { type MeasurementId, measurements } from "../../body";
+import { type FigureKind, type MeasurementId, measurementLabel, measurementTaken } from "../../body";
 import { formatLengthWithUnit, type LengthProblem, type LengthProblemCode, type Unit } from "../../length";
 
 const problems: Readonly<Record<LengthProblemCode, (typed: string) => string>> = {
@@ -18,12 +18,11 @@ export function wordLengthProblem(field: string, problem: LengthProblem): string
   return `${field} ${problems[problem.code](typed)}`;
 }
 
-export function wordAbsurdReading(id: MeasurementId, value: number, guess: number | undefined, unit: Unit): string {
+export function wordAbsurdReading(label: string, value: number, guess: number | undefined, unit: Unit): string {
   const meant = guess === undefined ? "Measure it again." : `Did you mean ${formatLengthWithUnit(guess, unit)}?`;
-  return `${measurements[id].label}, ${formatLengthWithUnit(value, unit)}, is no body's. ${meant}`;
+  return `${label}, ${formatLengthWithUnit(value, unit)}, is no body's. ${meant}`;
 }
 
-export function wordMissingReading(id: MeasurementId): string {
-  const { label, taken } = measurements[id];
-  return `${label} is missing. It is taken ${taken}.`;
+export function wordMissingReading(id: MeasurementId, figure: FigureKind = "woman"): string {
+  return `${measurementLabel(id, figure)} is missing. It is taken ${measurementTaken(id, figure)}.`;
 }

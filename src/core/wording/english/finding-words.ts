@@ -11,5 +11,7 @@ export interface Spoken {
   readonly finding: Finding;
   readonly say: (name: string) => string;
   readonly label: string;
+  /** What goes round the chest is called so on this figure. */
+  readonly chest: "bust" | "chest";
   readonly against: string;
 }

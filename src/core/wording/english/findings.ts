@@ -1,4 +1,4 @@
-import { type DoubtCode, measurements } from "../../body";
+import { type DoubtCode, measurementLabel } from "../../body";
 import type { Finding, FindingId } from "../../checks";
 import { formatLengthWithUnit, type Inches, type Unit } from "../../length";
 import { collarFindings } from "./collar-findings";
@@ -18,20 +18,24 @@ const doubts: Readonly<Record<DoubtCode, (spoken: Spoken) => string>> = {
     `The under-bust, ${say("value")}, is not less than the bust, ${say("against")}.`,
   "bust-far-over-underbust": ({ say }) =>
     `The bust, ${say("value")}, is more than 11 in over the under-bust, ${say("against")}.`,
-  "waist-far-over-bust": ({ say }) => `The waist, ${say("value")}, is far over the bust, ${say("against")}.`,
+  "waist-far-over-bust": ({ say, chest }) => `The waist, ${say("value")}, is far over the ${chest}, ${say("against")}.`,
   "hip-far-under-waist": ({ say }) => `The hip, ${say("value")}, is far under the waist, ${say("against")}.`,
   "bust-point-not-above-underbust": ({ say }) =>
     `Shoulder to bust point, ${say("value")}, is not above the under-bust, ${say("against")}.`,
   "span-wide-for-bust": ({ say }) => `A bust span of ${say("value")} is wide for a bust of ${say("against")}.`,
   "span-narrow-for-bust": ({ say }) => `A bust span of ${say("value")} is narrow for a bust of ${say("against")}.`,
-  "shoulder-wide-for-bust": ({ say }) =>
-    `Across shoulder, ${say("value")}, is more than half the bust, ${say("against")}.`,
-  "armhole-odd-for-bust": ({ say }) => `An armhole of ${say("value")} is odd for a bust of ${say("against")}.`,
+  "shoulder-wide-for-bust": ({ say, chest }) =>
+    `Across shoulder, ${say("value")}, is ${chest === "bust" ? "more than half" : "wide for"} the ${chest}, ${say("against")}.`,
+  "armhole-odd-for-bust": ({ say, chest }) =>
+    `An armhole of ${say("value")} is odd for a ${chest} of ${say("against")}.`,
   "upper-arm-close-to-armhole": ({ say }) =>
     `The upper arm, ${say("value")}, is within an inch of the armhole, ${say("against")}.`,
   "wrist-over-elbow": ({ say }) => `The wrist, ${say("value")}, is larger than the elbow, ${say("against")}.`,
   "lengths-disagree": ({ label, say }) =>
     `${label}, ${say("value")}, and the same length read from the waist, ${say("against")} from the shoulder, are not the same.`,
+  "front-far-over-back": ({ say }) =>
+    `The front half length, ${say("value")}, is more than an inch over the back, ${say("against")}.`,
+  "odd-for-age": ({ label, say }) => `${label}, ${say("value")}, is odd for the age (about ${say("against")}).`,
   "front-shorter-than-back": ({ say }) =>
     `The front half length, ${say("value")}, is shorter than the back, ${say("against")}.`,
   "changed-since-last-card": ({ label, say }) =>
@@ -349,6 +353,14 @@ const findings: Readonly<Record<FindingId, (spoken: Spoken) => FindingWording>> 
     text: `${capital(nameSeam(finding.words?.seam ?? ""))}: ${say("lengthA")} is gathered into ${say("lengthB")}, ${finding.words?.ratio} times as long.`,
     remedy: "Thick cloth wants less, thin cloth takes more: try a hand's breadth first.",
   }),
+  "child-cords": ({ finding }) => ({
+    text: `On a child's clothes cords are a danger: this one hangs at ${finding.words?.place}. At the neck and on a hood there is none at all.`,
+    remedy: "Stitch it down in the middle, keep its ends short, or take elastic. Local rules come first.",
+  }),
+  "to-let-down": ({ say }) => ({
+    text: `The hem is turned in by ${say("hem")}, so that it can be let down as the child grows.`,
+    remedy: "Fold it twice, or take a tuck inside; press it lightly.",
+  }),
   "half-scale": () => ({
     text: "Chalked at half scale: every reading is halved, allowances too. The girths and seams of the proof are those of the full size.",
     remedy: "Choose full size to cut the garment.",
@@ -373,7 +385,8 @@ export function wordFinding(finding: Finding, unit: Unit): FindingWording {
   return findings[finding.id]({
     finding,
     say: (name: string) => formatLengthWithUnit((finding.numbers[name] ?? 0) as Inches, unit),
-    label: finding.measurement === undefined ? "" : measurements[finding.measurement].label,
+    label: finding.measurement === undefined ? "" : measurementLabel(finding.measurement, finding.figure ?? "woman"),
+    chest: (finding.figure ?? "woman") === "woman" ? "bust" : "chest",
     against,
   });
 }

@@ -1,4 +1,7 @@
+import type { FigureKind } from "../../body";
 import type { CreaseId, LineId, Origin } from "../../chalk";
+
+export const figureNames: Readonly<Record<FigureKind, string>> = { woman: "Woman", man: "Man", child: "Child" };
 
 /** What lines, edges and marks are called at the table. */
 export const lineNames: Readonly<Record<LineId, string>> = {

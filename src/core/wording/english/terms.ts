@@ -1,4 +1,4 @@
-import { measurements } from "../../body";
+import { measurementLabel } from "../../body";
 import type { DeclaredCode, OwnPieceName, PieceName, TakeOutCode, Term, TermAbout, TermCode, Turn } from "../../chalk";
 import { formatLength, formatLengthWithUnit, type Unit } from "../../length";
 import { ruleDefinition } from "../../rules";
@@ -167,8 +167,8 @@ const terms: Readonly<Record<TermCode, string | Say>> = {
   "zip-end-below-hip": "Zip end below the hip line",
   "zip-hollow-given-back": "Zip hollow given back",
   "zip-stops-above-edge": "Stops above the lower edge",
-  "body-share": ({ measurement, share = 1 }) =>
-    `${measurement === undefined ? "" : measurements[measurement].label}${share === 1 ? "" : ` ÷ ${share}`}`,
+  "body-share": ({ measurement, figure = "woman", share = 1 }) =>
+    `${measurement === undefined ? "" : measurementLabel(measurement, figure)}${share === 1 ? "" : ` ÷ ${share}`}`,
   // Both are said, so that nobody mistakes the quarter for the whole.
   "ease-quarter": ({ whole = 0 }, unit) => `Ease, a quarter of ${formatLength(whole, unit)}`,
   "evenly-between": "Evenly between the first dart and the side",

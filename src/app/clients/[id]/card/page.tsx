@@ -7,6 +7,8 @@ import { PageHead } from "@/ui/shell/page-head";
 export const metadata: Metadata = { title: "Card" };
 export const dynamic = "force-dynamic";
 
+const sayAge = (age: number | null): string => (age === null ? "" : String(age));
+
 interface CardPageProps {
   readonly params: Promise<{ id: string }>;
   /** `correct`: the newest card is corrected in place of taking a new one. */
@@ -38,6 +40,8 @@ export default async function CardPage({ params, searchParams }: CardPageProps) 
           start={{
             name: client.name,
             takenOn: correct ? newest.takenOn : today(),
+            figure: newest?.figure ?? "woman",
+            age: correct ? sayAge(newest.age) : "",
             readings: correct ? typedReadings(newest, unit) : {},
           }}
           unit={unit}

@@ -30,7 +30,7 @@ export default async function ComparePage({ params }: { readonly params: Promise
           <CompareView
             document={document}
             {...listAlternatives(loaded)}
-            choices={decisionsOf(order.garment, ownSets).choices}
+            choices={decisionsOf(order, card.figure, ownSets).choices}
           />
         </PartsAtHand>
       </main>
