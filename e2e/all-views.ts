@@ -29,6 +29,7 @@ export async function addresses(page: Page): Promise<Readonly<Record<string, str
     fitting: `${order}/fitting`,
     counter: `${order}/counter`,
     logbook: "/log",
+    practice: "/practice",
     rules: "/rules",
     shop: "/backup",
     words: "/words",

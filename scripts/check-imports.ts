@@ -34,6 +34,7 @@ const CORE_MAY_IMPORT: Readonly<Record<string, readonly string[]>> = {
     "making",
     "wording",
   ],
+  practice: ["length", "body", "formats"],
 };
 
 /** Outside the core: the interface asks the server, the server asks the database, everything may ask the core. */

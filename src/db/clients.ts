@@ -1,7 +1,16 @@
 import { and, asc, desc, eq, sql } from "drizzle-orm";
 import type { FigureKind } from "../core/body";
 import type { Database } from "./connection";
-import { cards, clients, cutSheets, figureNotes, orders, type StoredReadings, tableProgress } from "./schema";
+import {
+  cards,
+  clients,
+  cutSheets,
+  figureNotes,
+  orders,
+  rehearsals,
+  type StoredReadings,
+  tableProgress,
+} from "./schema";
 
 export interface Client {
   readonly id: string;
@@ -93,6 +102,8 @@ export async function eraseClient(db: Database, id: string): Promise<void> {
     const own = sql`(select id from ${orders} where client_id = ${id})`;
     await tx.delete(cutSheets).where(sql`${cutSheets.orderId} in ${own}`);
     await tx.delete(tableProgress).where(sql`${tableProgress.orderId} in ${own}`);
+    // What was practised on an order of hers has her readings in it.
+    await tx.delete(rehearsals).where(sql`${rehearsals.orderId} in ${own}`);
     await tx.delete(orders).where(eq(orders.clientId, id));
     await tx.delete(figureNotes).where(eq(figureNotes.clientId, id));
     await tx.delete(cards).where(eq(cards.clientId, id));

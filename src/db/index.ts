@@ -44,6 +44,18 @@ export {
   type StoredOrder,
 } from "./orders";
 export { FolderInUse } from "./owner";
+export {
+  addRehearsal,
+  addTries,
+  changeRehearsal,
+  dropRehearsal,
+  emptyTries,
+  findRehearsal,
+  listRehearsals,
+  listTries,
+  type Rehearsal,
+  type StoredTry,
+} from "./practice";
 export { findProgress, keepProgress, listTickTimes, type Progress, type ProgressChange } from "./progress";
 export {
   countOrdersBySet,
@@ -58,11 +70,13 @@ export {
   orderStates,
   type StoredAlteration,
   type StoredAlterLine,
+  type StoredAnswer,
   type StoredCloth,
   type StoredDecisions,
   type StoredFitted,
   type StoredMoney,
   type StoredOneCloth,
+  type StoredPracticeLength,
   type StoredReading,
   type StoredReadings,
   type StoredSpoilt,

@@ -3,6 +3,7 @@ import type { FigureKind } from "../core/body";
 import type { CutSheet, KeptChecks, Order } from "../core/formats";
 import type { Unit } from "../core/length";
 import type { AlterPlace, FittingSide, SeenId, TickTimes } from "../core/making";
+import type { SlipId, TableSlip } from "../core/practice";
 
 /** A reading on a card, as it was typed; a reading taken again follows the first after a semicolon. */
 export interface StoredReading {
@@ -218,6 +219,56 @@ export const ruleSets = pgTable("rule_sets", {
   base: text("base").notNull(),
   overrides: jsonb("overrides").$type<StoredDecisions>().notNull(),
 });
+
+/** What a learner typed for one number, and how it ended: right, opened after two that were wrong, or still open. */
+export interface StoredAnswer {
+  readonly typed: readonly string[];
+  readonly state: "open" | "right" | "opened";
+  /** When it was answered last, in milliseconds of the clock. */
+  readonly at: number;
+}
+
+/** One length of a rehearsal's tape check as the learner and then the master read it. */
+export interface StoredPracticeLength {
+  readonly learner?: string | undefined;
+  readonly master?: string | undefined;
+}
+
+/** A sheet that somebody practises on scrap; nothing of it is written to an order. */
+export const rehearsals = pgTable(
+  "rehearsals",
+  {
+    id: text("id").primaryKey(),
+    person: text("person").notNull(),
+    title: text("title").notNull(),
+    /** The order that is rehearsed; null where the client is made up. */
+    orderId: text("order_id").references(() => orders.id),
+    document: jsonb("document").$type<Order>().notNull(),
+    timed: boolean("timed").notNull(),
+    answers: jsonb("answers").$type<Readonly<Record<string, StoredAnswer>>>().notNull().default({}),
+    lengths: jsonb("lengths").$type<Readonly<Record<string, StoredPracticeLength>>>().notNull().default({}),
+    /** Who looked it over, and when; null until then. */
+    master: text("master"),
+    closedAt: text("closed_at"),
+    startedAt: text("started_at").notNull(),
+  },
+  (table) => [index("rehearsals_order").on(table.orderId)],
+);
+
+/** One answer of one person, in practice or at a real tape check: only the mark, the rules and the cause are kept. */
+export const practiceTries = pgTable(
+  "practice_tries",
+  {
+    id: text("id").primaryKey(),
+    person: text("person").notNull(),
+    mark: text("mark").notNull(),
+    rules: jsonb("rules").$type<readonly string[]>().notNull(),
+    right: boolean("right").notNull(),
+    slip: text("slip").$type<SlipId | TableSlip>(),
+    on: text("on").notNull(),
+  },
+  (table) => [index("practice_tries_person").on(table.person)],
+);
 
 /** How far the table has come with an order: the step in hand, and every step ticked. */
 export const tableProgress = pgTable("table_progress", {

@@ -7,6 +7,8 @@ import {
   figureNotes,
   incomingSheets,
   orders,
+  practiceTries,
+  rehearsals,
   ruleSets,
   shop,
   tableProgress,
@@ -21,6 +23,8 @@ export interface ShopRows {
   readonly orders: readonly (typeof orders.$inferSelect)[];
   readonly ruleSets: readonly (typeof ruleSets.$inferSelect)[];
   readonly tableProgress: readonly (typeof tableProgress.$inferSelect)[];
+  readonly rehearsals: readonly (typeof rehearsals.$inferSelect)[];
+  readonly practiceTries: readonly (typeof practiceTries.$inferSelect)[];
 }
 
 /** A sheet that was cut from. There may be thousands, and each is large: they are read and written one at a time. */
@@ -41,6 +45,8 @@ export async function readShopRows(tx: Reader): Promise<ShopRows> {
     orders: await tx.select().from(orders).orderBy(asc(orders.number)),
     ruleSets: await tx.select().from(ruleSets).orderBy(asc(ruleSets.name), asc(ruleSets.id)),
     tableProgress: await tx.select().from(tableProgress).orderBy(asc(tableProgress.orderId)),
+    rehearsals: await tx.select().from(rehearsals).orderBy(asc(rehearsals.startedAt), asc(rehearsals.id)),
+    practiceTries: await tx.select().from(practiceTries).orderBy(asc(practiceTries.on), asc(practiceTries.id)),
   };
 }
 
@@ -83,6 +89,8 @@ const inOrder = [
   ["orders", orders],
   ["ruleSets", ruleSets],
   ["tableProgress", tableProgress],
+  ["rehearsals", rehearsals],
+  ["practiceTries", practiceTries],
 ] as const;
 
 /** Puts sheets beside the book, one after another, while others work. */

@@ -1,7 +1,8 @@
 import * as v from "valibot";
 import { keptCheckSchema } from "@/core/formats";
-import { database, findOrder, findProgress, keepProgress, type Progress } from "@/db";
+import { addTries, database, findOrder, findProgress, keepProgress, type Progress } from "@/db";
 import { readId } from "./ids";
+import { triesOfWaivers } from "./practice-of-waivers";
 import { readInput } from "./read-input";
 import { type FieldError, refuseWith } from "./result";
 
@@ -38,7 +39,12 @@ export async function keepPlace(orderId: unknown, input: unknown): Promise<Place
   const order = await findOrder(db, readId(orderId) ?? "");
   if (order === undefined) return GONE;
   if (!parsed.success) return GARBLED;
-  return { ok: true, value: await keepProgress(db, order.id, parsed.output, new Date().toISOString()) };
+  const now = new Date().toISOString();
+  const before = (await findProgress(db, order.id))?.checks ?? {};
+  const kept = await keepProgress(db, order.id, parsed.output, now);
+  // Who let it be cut is named: what was chalked otherwise than drawn counts with what she practises.
+  await addTries(db, triesOfWaivers(before, kept.checks, now));
+  return { ok: true, value: kept };
 }
 
 /** Where the table stands with an order, for a second browser that follows; null before the first step. */

@@ -87,6 +87,28 @@ const shop: WholeShop = {
       updatedAt: NOW,
     },
   ],
+  rehearsals: [
+    {
+      id: "h",
+      person: "Ilse",
+      title: "Straight dress for Łucja",
+      orderId: "o",
+      document: {
+        garment: "straight-dress",
+        client: { card: { measurements: typicalBody } },
+        choices: { scale: "0.5" },
+      },
+      timed: true,
+      answers: { "front-chest-side/net": { typed: ["9", "5 1/8"], state: "right", at: 1_795_000_000_000 } },
+      lengths: { "bodice-front/side": { learner: "15 1/4" } },
+      master: null,
+      closedAt: null,
+      startedAt: NOW,
+    },
+  ],
+  practiceTries: [
+    { id: "t", person: "Ilse", mark: "chest/side", rules: ["ease.bust"], right: false, slip: "no-ease", on: NOW },
+  ],
 };
 const file = await textOfShop(shop, NOW);
 const refusal = async (text: string): Promise<string> => (await readText(text)).message || "taken";

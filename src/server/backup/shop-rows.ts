@@ -1,8 +1,9 @@
 import * as v from "valibot";
 import { figureKinds } from "@/core/body";
-import { cutSheetSchema, keptCheckSchema } from "@/core/formats";
+import { cutSheetSchema, keptCheckSchema, orderSchema } from "@/core/formats";
 import { findGarment, keptChoices } from "@/core/garments";
 import { alterPlaces, fittingSides, seenIds } from "@/core/making";
+import { slipIds, tableSlips } from "@/core/practice";
 import { orderStates, type ShopRows } from "@/db";
 import { storedCloth } from "../stored-cloth";
 
@@ -125,6 +126,32 @@ const rowsOf = {
     times: v.optional(v.record(text, number), {}),
     updatedAt: text,
   }),
+  // Left out in files written before anybody practised.
+  rehearsals: v.strictObject({
+    id,
+    person: text,
+    title: text,
+    orderId: v.nullable(id),
+    document: orderSchema,
+    timed: v.boolean(),
+    answers: v.record(
+      text,
+      v.strictObject({ typed: v.array(text), state: v.picklist(["open", "right", "opened"]), at: number }),
+    ),
+    lengths: v.record(text, v.strictObject({ learner: v.optional(text), master: v.optional(text) })),
+    master: v.nullable(text),
+    closedAt: v.nullable(text),
+    startedAt: text,
+  }),
+  practiceTries: v.strictObject({
+    id,
+    person: text,
+    mark: text,
+    rules: v.array(text),
+    right: v.boolean(),
+    slip: v.nullable(v.picklist([...slipIds, ...tableSlips])),
+    on: text,
+  }),
 } as const;
 
 const shopRow = v.strictObject({
@@ -167,6 +194,8 @@ export class RowCollector {
     orders: [],
     ruleSets: [],
     tableProgress: [],
+    rehearsals: [],
+    practiceTries: [],
   };
   readonly #sheets = new Map<string, SheetOf>();
   #problem: string | null = null;
@@ -253,6 +282,8 @@ function disagreement(rows: ShopRows, sheets: ReadonlyMap<string, SheetOf>): str
     ["figure notes", rows.figureNotes],
     ["orders", rows.orders],
     ["rule sets", rows.ruleSets],
+    ["rehearsals", rows.rehearsals],
+    ["practice tries", rows.practiceTries],
   ] as const)
     if (hasTwice(idsOf(table))) return `two of its ${name} are one and the same`;
   if (hasTwice(rows.orders.map(({ number }) => number))) return "two of its orders have one number";
@@ -265,6 +296,7 @@ function disagreement(rows: ShopRows, sheets: ReadonlyMap<string, SheetOf>): str
   const loose =
     [...rows.cards, ...rows.figureNotes, ...rows.orders].some(({ clientId }) => clients?.has(clientId) !== true) ||
     rows.orders.some(({ cardId }) => cards?.has(cardId) !== true) ||
-    [...rows.tableProgress, ...sheets.values()].some(({ orderId }) => orders?.has(orderId) !== true);
+    [...rows.tableProgress, ...sheets.values()].some(({ orderId }) => orders?.has(orderId) !== true) ||
+    rows.rehearsals.some(({ orderId }) => orderId !== null && orders?.has(orderId) !== true);
   return loose ? "a card, an order or a sheet in it belongs to nobody in it" : null;
 }

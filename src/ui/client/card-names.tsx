@@ -1,5 +1,6 @@
-import { figureKinds } from "@/core/body";
+import { type FigureKind, figureKinds } from "@/core/body";
 import { figureNames } from "@/core/wording";
+import { ChoicePills } from "@/ui/shell/choice-pills";
 import type { TypedCard } from "./use-kept-card";
 
 /** What follows from whose card it is. */
@@ -46,19 +47,18 @@ export function CardNames({ typed, change, known, errorAt }: CardNamesProps) {
         />
         {errorAt("takenOn") !== undefined && <span className="font-semibold text-wrong">{errorAt("takenOn")}</span>}
       </label>
-      <fieldset className="flex flex-wrap items-end gap-2 sm:col-span-2">
-        <legend className="font-semibold">Whose card it is</legend>
-        {figureKinds.map((kind) => (
-          <button
-            key={kind}
-            type="button"
-            aria-pressed={figure === kind}
-            className="min-h-12 rounded-md border-2 border-line px-4 aria-pressed:border-cloth aria-pressed:bg-cloth aria-pressed:text-chalk"
-            onClick={() => change({ ...typed, figure: kind })}
-          >
-            {figureNames[kind]}
-          </button>
-        ))}
+      <div className="flex flex-wrap items-end gap-x-4 gap-y-2 sm:col-span-2">
+        <div>
+          <p id="whose-card" className="font-semibold">
+            Whose card it is
+          </p>
+          <ChoicePills
+            labelledBy="whose-card"
+            options={figureKinds.map((kind) => ({ id: kind, label: figureNames[kind] }))}
+            value={figure}
+            onPick={(kind) => change({ ...typed, figure: kind as FigureKind })}
+          />
+        </div>
         {figure === "child" && (
           <label className="flex min-h-12 items-center gap-2">
             <span className="font-semibold">Age</span>
@@ -82,7 +82,7 @@ export function CardNames({ typed, change, known, errorAt }: CardNamesProps) {
             <span className="font-semibold text-wrong">{errorAt("age")}</span>
           )}
         </p>
-      </fieldset>
+      </div>
       <p className="text-sm text-ink-soft sm:col-span-2">
         Ask before you measure; a helper or the client's own hand is welcome. Write as you read it: 38 1/2, 38.5, 97,5
         cm. Taken again? After a semicolon: 41; 41 1/2.

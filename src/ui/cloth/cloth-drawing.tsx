@@ -24,12 +24,24 @@ interface ClothDrawingProps {
   /** How high its window is, in inches, where cloths stand beside one another in one scale. */
   readonly high?: number;
   readonly onMark?: (piece: string, mark: string) => void;
+  /** Whether tapes lie along two edges, with their numbers. */
+  readonly tapes?: boolean;
   /** What lies over the chalk: a tape. */
   readonly children?: ReactNode;
 }
 
 /** A group of pieces chalked on its folded cloth, to scale. */
-export function ClothDrawing({ sheet, group, look = WHOLE, inHand, close, high, onMark, children }: ClothDrawingProps) {
+export function ClothDrawing({
+  sheet,
+  group,
+  look = WHOLE,
+  inHand,
+  close,
+  high,
+  onMark,
+  tapes = true,
+  children,
+}: ClothDrawingProps) {
   const frame = frameGroup(sheet, group);
   if (frame === null) return null;
   const { lead, right } = frame;
@@ -43,7 +55,7 @@ export function ClothDrawing({ sheet, group, look = WHOLE, inHand, close, high, 
       frame={frame}
       view={close === undefined ? asHigh(frame.view, high) : close(frame)}
       layers={group.layers}
-      unit={sheet.unit}
+      unit={tapes ? sheet.unit : null}
     >
       {frame.pieces.map((piece) => (
         <ChalkPiece

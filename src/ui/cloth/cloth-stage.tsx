@@ -13,12 +13,13 @@ interface ClothStageProps {
   /** The part of the cloth that is seen. */
   readonly view: View;
   readonly layers: number;
-  readonly unit: Unit;
+  /** What the tapes along its edges count in; null where none lie there. */
+  readonly unit: Unit | null;
   /** The chalk on it, in inches from the fold and the top line. */
   readonly children: ReactNode;
 }
 
-/** The cloth on its fold with tapes along two edges, ready to be chalked on; mirrored for the left-handed. */
+/** The cloth on its fold, as a rule with tapes along two edges, ready to be chalked on; mirrored for the left-handed. */
 export function ClothStage({ id, said, frame, view, layers, unit, children }: ClothStageProps) {
   const { hand } = usePreferences();
   const { lead, top, right, bottom } = frame;
@@ -33,14 +34,18 @@ export function ClothStage({ id, said, frame, view, layers, unit, children }: Cl
     >
       <g transform={mirrored ? "scale(-1 1)" : undefined}>
         <ClothGround id={id} frame={frame} layers={layers} />
-        <ClothTape
-          x={lead.originInset}
-          y={top - 0.35}
-          length={right - lead.originInset}
-          direction="across"
-          unit={unit}
-        />
-        <ClothTape x={-0.85} y={0} length={bottom - 0.7} direction="down" unit={unit} />
+        {unit !== null && (
+          <>
+            <ClothTape
+              x={lead.originInset}
+              y={top - 0.35}
+              length={right - lead.originInset}
+              direction="across"
+              unit={unit}
+            />
+            <ClothTape x={-0.85} y={0} length={bottom - 0.7} direction="down" unit={unit} />
+          </>
+        )}
         {children}
       </g>
     </svg>

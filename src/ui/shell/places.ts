@@ -3,6 +3,7 @@ export const places = [
   { path: "/", label: "Orders", about: "the week, what is next" },
   { path: "/clients", label: "Clients", about: "everybody in the book" },
   { path: "/log", label: "Logbook", about: "every garment that was cut" },
+  { path: "/practice", label: "Practice", about: "the sums before the chalk" },
   { path: "/rules", label: "House rules", about: "how this shop cuts" },
   { path: "/backup", label: "Shop", about: "its tape and days, copies of the whole book" },
   { path: "/words", label: "Words", about: "what the craft words mean" },
@@ -11,4 +12,4 @@ export const places = [
 ] as const;
 
 /** Those of them that stand in the head of the page. */
-export const roomPlaces = places.slice(0, 6);
+export const roomPlaces = places.slice(0, 7);
