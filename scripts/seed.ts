@@ -1,6 +1,6 @@
 /** Fills an empty shop with its demo week: a small workroom by a canal, before a lantern festival. All made up. */
 import { randomUUID } from "node:crypto";
-import { makeSheet } from "../src/core/formats";
+import { type CutSheet, makeSheet } from "../src/core/formats";
 import {
   addCard,
   addClient,
@@ -14,6 +14,7 @@ import {
   type Database,
   database,
   freezeSheet,
+  keepProgress,
   keepRuleSet,
   listClients,
   type StoredFigureNote,
@@ -84,7 +85,27 @@ async function seedOrder(db: Database, order: DemoOrder, around: OrderSurroundin
   const outcome = makeSheet(writeOrder(stored, around));
   if (outcome.kind !== "sheet") throw new Error(`the demo order of ${client.name} cannot be drawn`);
   await freezeSheet(db, randomUUID(), stored.id, outcome.sheet, now());
+  if (order.state !== "cut") await seedTicks(db, stored.id, outcome.sheet);
   await changeOrder(db, stored.id, { state: order.state }, now());
+}
+
+/** Minutes from one tick to the next in this workroom, by the phase of the step. */
+const PACE: Readonly<Partial<Record<CutSheet["steps"][number]["phase"], number>>> = { chalk: 0.9, cut: 3, make: 27 };
+
+/** So many ticks are kept at once, as a hand that works keeps them. */
+const AT_ONCE = 8;
+
+/** The ticks of a garment that was sewn here a week ago: from them the shop knows how long its work takes. */
+async function seedTicks(db: Database, orderId: string, { steps }: CutSheet): Promise<void> {
+  let at = Date.now() - 7 * 24 * 60 * 60_000;
+  for (let from = 0; from < steps.length; from += steps[from]?.phase === "make" ? 1 : AT_ONCE) {
+    const [first] = steps.slice(from, from + 1);
+    const ticked = first?.phase === "make" ? [first] : steps.slice(from, from + AT_ONCE);
+    for (const { phase } of ticked) at += 60_000 * (PACE[phase] ?? 1);
+    const ids = ticked.map(({ id }) => id);
+    const change = { stepId: ids.at(-1) ?? "", ticked: ids, unticked: [] };
+    await keepProgress(db, orderId, change, new Date(at).toISOString());
+  }
 }
 
 async function seed(): Promise<void> {
@@ -93,7 +114,12 @@ async function seed(): Promise<void> {
     process.stdout.write("The shop has clients already; the demo week is left out.\n");
     return;
   }
-  await changeShop(db, { currency: "€" });
+  await changeShop(db, {
+    currency: "€",
+    hoursADay: 16,
+    hourly: "14",
+    notionPrices: { zip: "3,20", buttons: "0,45", thread: "1,60" },
+  });
   for (const set of demoRuleSets) await keepRuleSet(db, set);
   const clients = demoClientsFor(today());
   const seeded: SeededClient[] = [];

@@ -13,7 +13,7 @@ export default async function OrdersPage({
 }: {
   readonly searchParams: Promise<{ readonly all?: string }>;
 }) {
-  const { today, monday, due, shelves, shop } = await loadWeek(orderStateOf((await searchParams).all));
+  const { today, monday, due, shelves, shop, short } = await loadWeek(orderStateOf((await searchParams).all));
   const many = shelves.reduce((sum, shelf) => sum + (shelf.state === "collected" ? 0 : shelf.many), 0);
   return (
     <>
@@ -27,7 +27,14 @@ export default async function OrdersPage({
           <FirstDay />
         ) : (
           <>
-            <WeekStrip monday={monday} days={WEEK_STRIP_DAYS} today={today} due={due} dayHolds={shop.dayHolds} />
+            <WeekStrip
+              monday={monday}
+              days={WEEK_STRIP_DAYS}
+              today={today}
+              due={due}
+              dayHolds={shop.dayHolds}
+              short={short}
+            />
             <StateShelves shelves={shelves} today={today} />
           </>
         )}

@@ -40,6 +40,7 @@ export {
   listOrdersDue,
   listOrdersInState,
   listOrdersOfClient,
+  listPromises,
   listTakes,
   type StoredOrder,
 } from "./orders";
@@ -56,7 +57,14 @@ export {
   type Rehearsal,
   type StoredTry,
 } from "./practice";
-export { findProgress, keepProgress, listTickTimes, type Progress, type ProgressChange } from "./progress";
+export {
+  findProgress,
+  findTickTimes,
+  keepProgress,
+  listTickTimes,
+  type Progress,
+  type ProgressChange,
+} from "./progress";
 export {
   countOrdersBySet,
   dropRuleSet,
@@ -66,6 +74,7 @@ export {
   type OwnRuleSet,
 } from "./rule-sets";
 export {
+  type NotionPrices,
   type OrderState,
   orderStates,
   type StoredAlteration,

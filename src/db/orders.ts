@@ -1,4 +1,4 @@
-import { and, asc, count, desc, eq, ne, type SQL, sql } from "drizzle-orm";
+import { and, asc, count, desc, eq, inArray, isNull, ne, type SQL, sql } from "drizzle-orm";
 import * as v from "valibot";
 import { type CutSheet, cutSheetSchema } from "../core/formats";
 import type { Unit } from "../core/length";
@@ -88,6 +88,24 @@ export function listOrdersDue(db: Database, from: string, to: string): Promise<r
     db,
     sql`${ne(orders.state, "collected")} and (${orders.promisedOn} between ${from} and ${to} or ${fitted})`,
   );
+}
+
+/** What is promised until a day and not done yet, by its state and its day; alterations, which take as long as they take, left out. */
+export async function listPromises(
+  db: Pick<Database, "select">,
+  until: string,
+): Promise<readonly { readonly state: OrderState; readonly promisedOn: string }[]> {
+  const rows = await db
+    .select({ state: orders.state, promisedOn: orders.promisedOn })
+    .from(orders)
+    .where(
+      and(
+        inArray(orders.state, ["measured", "drafted", "cut"]),
+        isNull(orders.alteration),
+        sql`${orders.promisedOn} <= ${until}`,
+      ),
+    );
+  return rows.flatMap(({ state, promisedOn }) => (promisedOn === null ? [] : [{ state, promisedOn }]));
 }
 
 /** A garment that was cut, as the logbook lists it: who, what, when, without its sheet. */

@@ -42,7 +42,7 @@ export async function keepProgress(
     // The first tick stands; one that is taken back is forgotten.
     const known = {
       ...Object.fromEntries(change.ticked.map((id) => [id, Date.parse(now)])),
-      ...(await findTimes(tx, orderId)),
+      ...(await findTickTimes(tx, orderId)),
     };
     const times = Object.fromEntries(Object.entries(known).filter(([id]) => !taken.has(id)));
     const values = { stepId: change.stepId, done, checks, times, updatedAt: now };
@@ -67,12 +67,12 @@ export async function takeBack(
   const done = before.done.filter((id) => !anew.has(id));
   const without = <Value>(kept: Readonly<Record<string, Value>>) =>
     Object.fromEntries(Object.entries(kept).filter(([id]) => !anew.has(id)));
-  const [checks, times] = [without(before.checks), without(await findTimes(db, orderId))];
+  const [checks, times] = [without(before.checks), without(await findTickTimes(db, orderId))];
   await db.update(tableProgress).set({ done, checks, times, updatedAt: now }).where(eq(tableProgress.orderId, orderId));
 }
 
 /** When each step of an order was ticked first. */
-async function findTimes(db: Pick<Database, "select">, orderId: string): Promise<TickTimes> {
+export async function findTickTimes(db: Pick<Database, "select">, orderId: string): Promise<TickTimes> {
   const [row] = await db
     .select({ times: tableProgress.times })
     .from(tableProgress)

@@ -1,5 +1,6 @@
 import { boolean, doublePrecision, index, integer, jsonb, pgTable, text, uniqueIndex } from "drizzle-orm/pg-core";
 import type { FigureKind } from "../core/body";
+import type { NotionId } from "../core/chalk";
 import type { CutSheet, KeptChecks, Order } from "../core/formats";
 import type { Unit } from "../core/length";
 import type { AlterPlace, FittingSide, SeenId, TickTimes } from "../core/making";
@@ -93,6 +94,9 @@ export interface StoredMoney {
   readonly note: string;
 }
 
+/** The shop's own prices of what is bought beside the cloth. */
+export type NotionPrices = Readonly<Partial<Record<NotionId, string>>>;
+
 /** The one row of what belongs to the whole shop. */
 export const shop = pgTable("shop", {
   id: integer("id").primaryKey(),
@@ -102,6 +106,12 @@ export const shop = pgTable("shop", {
   dayHolds: integer("day_holds").notNull().default(4),
   /** The sign of its money. */
   currency: text("currency").notNull().default(""),
+  /** Working hours of a day, all hands together. */
+  hoursADay: doublePrecision("hours_a_day").notNull().default(8),
+  /** What an hour is reckoned at, as it was typed; empty where the shop does not say. */
+  hourly: text("hourly").notNull().default(""),
+  /** What a notion costs, as it was typed: each, a yard or a metre, or 100 m of thread. */
+  notionPrices: jsonb("notion_prices").$type<NotionPrices>().notNull().default({}),
 });
 
 export const clients = pgTable("clients", {

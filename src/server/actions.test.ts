@@ -24,7 +24,7 @@ const {
 const { saveCard, saveClient, saveCorrection } = await import("./card-actions");
 const { dropNote, keepNote, switchNote, takeOutClient } = await import("./client-actions");
 const order = await import("./order-actions");
-const { dropOwnSet, keepOwnSet, keepShop } = await import("./shop-actions");
+const { dropOwnSet, keepOwnSet, keepPrices, keepShop } = await import("./shop-actions");
 const { keepPlace, readPlace } = await import("./place");
 const { dumpIfChanged, findDump, listDumps, withCopy, writeDump } = await import("./backup/dumps");
 const { restoreShop } = await import("./backup/restore");
@@ -282,7 +282,7 @@ describe("the shop's own rules", () => {
   });
   it("keeps the shop's tape and day, and no day that holds nothing", async () => {
     expect(said(await keepShop({ unit: "cm", dayHolds: 3 }))).toBe("");
-    expect((await loadWeek(null)).shop).toEqual({ unit: "cm", dayHolds: 3, currency: "" });
+    expect((await loadWeek(null)).shop).toMatchObject({ unit: "cm", dayHolds: 3, currency: "", hoursADay: 8 });
     await keepShop({ unit: "cm", dayHolds: 3, currency: " kr " });
     // Said nothing of it, its sign stays.
     await keepShop({ unit: "cm", dayHolds: 3 });
@@ -290,6 +290,20 @@ describe("the shop's own rules", () => {
     expect(said(await keepShop({ unit: "cm", dayHolds: 3, currency: "far too long" }))).not.toBe("");
     expect(said(await keepShop({ unit: "cm", dayHolds: 0 }))).toContain("from 1 to 40");
     await keepShop({ unit: "in", dayHolds: 4 });
+  });
+  it("keeps the shop's hours and prices, and no price in words", async () => {
+    expect(said(await keepShop({ unit: "in", dayHolds: 4, hoursADay: 0 }))).toContain("half an hour");
+    expect(said(await keepShop({ unit: "in", dayHolds: 4, hoursADay: 12.5 }))).toBe("");
+    const prices = { hourly: "14,50", notionPrices: { zip: "3.20", buttons: "" } };
+    expect(said(await keepPrices({ ...prices, hourly: "fourteen" }))).toContain("plain numbers");
+    expect(said(await keepPrices({ ...prices, notionPrices: { zip: "three" } }))).toContain("plain numbers");
+    expect(said(await keepPrices({ ...prices, notionPrices: { ribbon: "3" } }))).not.toBe("");
+    expect(said(await keepPrices(prices))).toBe("");
+    expect((await loadWeek(null)).shop).toMatchObject({
+      hoursADay: 12.5,
+      hourly: "14,50",
+      notionPrices: { zip: "3.20" },
+    });
   });
 });
 

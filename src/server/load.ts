@@ -1,11 +1,13 @@
+import { differenceInCalendarDays, parseISO } from "date-fns";
 import { notFound, redirect } from "next/navigation";
 import { makeSheet, type NeededReading, neededReadings, type Order, type SheetOutcome } from "@/core/formats";
 import type { Unit } from "@/core/length";
-import { usualMinutes } from "@/core/making";
+import { findShortDays, type ShortDay, stageMinutes, type TimedStage, timedStages, usualMinutes } from "@/core/making";
 import {
   type Card,
   type Client,
   countOrders,
+  type Database,
   database,
   findCard,
   findClient,
@@ -13,6 +15,7 @@ import {
   findOrder,
   findProgress,
   findShop,
+  findTickTimes,
   type KeptSheet,
   type ListedOrder,
   type LogFilter,
@@ -24,6 +27,7 @@ import {
   listOrdersDue,
   listOrdersInState,
   listOrdersOfClient,
+  listPromises,
   listRuleSets,
   listTakes,
   listTickTimes,
@@ -38,7 +42,7 @@ import {
 import { readId } from "./ids";
 import { type OrderSurroundings, writeOrder } from "./order-document";
 import { cardReadings, today } from "./readings";
-import { addDays, startOfWeek } from "./week";
+import { addDays, isSunday, startOfWeek } from "./week";
 
 /** Orders in one state: those promised first, and how many there are in all. */
 export interface StateShelf {
@@ -54,6 +58,8 @@ export interface LoadedWeek {
   readonly due: readonly ListedOrder[];
   readonly shelves: readonly StateShelf[];
   readonly shop: Shop;
+  /** Promised days that the hours until then do not reach for, by what the work takes here. */
+  readonly short: readonly ShortDay[];
 }
 
 /** So many orders of a state are shown before the rest is asked for. */
@@ -76,8 +82,46 @@ export async function loadWeek(whole: OrderState | null): Promise<LoadedWeek> {
         orders: await listOrdersInState(db, state, state === whole ? ALL : ON_SHELF),
       })),
   );
-  const due = await listOrdersDue(db, monday, addDays(monday, WEEK_STRIP_DAYS - 1));
-  return { today: today(), monday, due, shelves, shop: await findShop(db) };
+  const last = addDays(monday, WEEK_STRIP_DAYS - 1);
+  const due = await listOrdersDue(db, monday, last);
+  const shop = await findShop(db);
+  return { today: today(), monday, due, shelves, shop, short: await findShort(db, last, shop) };
+}
+
+/** What is left to do of a garment in each state that still has work in it. */
+const LEFT: Readonly<Partial<Record<OrderState, readonly TimedStage[]>>> = {
+  measured: timedStages,
+  drafted: timedStages,
+  cut: ["sew"],
+};
+
+/** Promised days until a last one that cannot be done; Sundays are no working days. */
+async function findShort(db: Database, last: string, { hoursADay }: Shop): Promise<readonly ShortDay[]> {
+  const from = today();
+  const many = Math.max(0, differenceInCalendarDays(parseISO(last), parseISO(from)) + 1);
+  const days = Array.from({ length: many }, (_, index) => addDays(from, index)).filter((day) => !isSunday(day));
+  const work = (await listPromises(db, last)).map(({ state, promisedOn }) => ({
+    on: promisedOn,
+    stages: LEFT[state] ?? [],
+  }));
+  return findShortDays(work, await loadUsual(db), days, 60 * hoursADay);
+}
+
+/** So many garments are looked at for how long the work takes here. */
+const TIMED = 60;
+
+/** How long each stretch of the work takes here, by the ticks of the last garments; what was timed too seldom is left out. */
+async function loadUsual(db: Database): Promise<ReturnType<typeof usualMinutes>> {
+  return usualMinutes(await listTickTimes(db, TIMED));
+}
+
+/** What a garment is reckoned by at the counter: what the work takes here, and what it took so far by its own ticks. */
+export async function loadTimes(orderId: string): Promise<{
+  readonly usual: ReturnType<typeof usualMinutes>;
+  readonly soFar: ReturnType<typeof stageMinutes>;
+}> {
+  const db = await database();
+  return { usual: await loadUsual(db), soFar: stageMinutes(await findTickTimes(db, orderId)) };
 }
 
 export async function loadClients(): Promise<readonly Client[]> {
@@ -213,7 +257,7 @@ export async function loadLog(filter: LogFilter): Promise<{
   const db = await database();
   const log = await listLog(db, filter, IN_LOG + 1);
   const { currency } = await findShop(db);
-  const usual = usualMinutes(await listTickTimes(db, IN_LOG));
+  const usual = await loadUsual(db);
   return { log: log.slice(0, IN_LOG), more: log.length > IN_LOG, currency, usual };
 }
 

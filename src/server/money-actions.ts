@@ -4,10 +4,10 @@ import { revalidatePath } from "next/cache";
 import * as v from "valibot";
 import { changeCutOrder, database, type StoredMoney } from "@/db";
 import { readId } from "./ids";
-import { NO_MONEY, readAmount } from "./money";
+import { NO_MONEY, notANumber, readAmount } from "./money";
 import { readInput } from "./read-input";
 import { today } from "./readings";
-import { type ActionResult, type FieldError, NOT_IN_BOOK, refuseWith } from "./result";
+import { type ActionResult, NOT_IN_BOOK, refuseWith } from "./result";
 
 const typed = v.pipe(v.string(), v.trim(), v.maxLength(20));
 const agreedInput = v.strictObject({
@@ -18,10 +18,6 @@ const agreedInput = v.strictObject({
 const paidInput = v.strictObject({ amount: typed });
 
 const UNREAD = refuseWith({ field: "", message: "That is no money of an order." });
-const notANumber = (field: string): FieldError => ({
-  field,
-  message: "Write plain numbers, two decimals at most: 165 or 12,50. No words and no sign.",
-});
 
 async function change(orderId: unknown, to: (before: StoredMoney) => StoredMoney): Promise<ActionResult<null>> {
   const db = await database();

@@ -1,4 +1,5 @@
 import type { StoredMoney } from "@/db";
+import type { FieldError } from "./result";
 
 /** Nothing agreed, nothing paid. */
 export const NO_MONEY: StoredMoney = { price: "", deposit: "", paid: [], note: "" };
@@ -12,6 +13,11 @@ export function readAmount(typed: string): number | null {
   if (!AMOUNT.test(text)) return null;
   const [whole = "0", part = ""] = text.split(/[.,]/);
   return Number(whole) * 100 + Number(part.padEnd(2, "0"));
+}
+
+/** Said where money was typed that is none. */
+export function notANumber(field: string): FieldError {
+  return { field, message: "Write plain numbers, two decimals at most: 165 or 12,50. No words and no sign." };
 }
 
 /** What was paid so far, in hundredths. */

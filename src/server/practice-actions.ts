@@ -23,6 +23,7 @@ import {
   dropRehearsal,
   emptyTries,
   findCutSheet,
+  findOrder,
   findRehearsal,
   findShop,
   type StoredAnswer,
@@ -58,9 +59,13 @@ interface ToRehearse {
 }
 
 /** An order as it is cut, or as it was cut, at the size that is rehearsed. */
-async function fromOrder(orderId: string, scale: PracticeScale): Promise<ToRehearse> {
+async function fromOrder(orderId: string, scale: PracticeScale): Promise<ToRehearse | undefined> {
+  const db = await database();
+  const known = await findOrder(db, orderId);
+  // A finished garment that is altered has no sheet.
+  if (known === undefined || known.alteration !== null) return undefined;
   const { order, client, document } = await loadOrder(orderId);
-  const frozen = await findCutSheet(await database(), order.id);
+  const frozen = await findCutSheet(db, order.id);
   return {
     title: `${nameGarment(order)} for ${client.name}`,
     document: rehearsedOrder(frozen?.sheet.order ?? document, scale),

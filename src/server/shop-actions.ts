@@ -3,10 +3,12 @@
 import { randomUUID } from "node:crypto";
 import { revalidatePath } from "next/cache";
 import * as v from "valibot";
+import { notionIds } from "@/core/chalk";
 import { readRules } from "@/core/formats";
 import { ruleSets } from "@/core/rules";
 import { changeShop, countOrdersBySet, database, dropRuleSet, findRuleSet, keepRuleSet } from "@/db";
 import { readId } from "./ids";
+import { notANumber, readAmount } from "./money";
 import { readInput } from "./read-input";
 import { type ActionResult, NOT_IN_BOOK, refuseWith } from "./result";
 
@@ -14,14 +16,41 @@ const shopInput = v.object({
   unit: v.picklist(["in", "cm"]),
   dayHolds: v.pipe(v.number(), v.integer(), v.minValue(1), v.maxValue(40)),
   currency: v.optional(v.pipe(v.string(), v.trim(), v.maxLength(8))),
+  hoursADay: v.optional(v.pipe(v.number(), v.minValue(0.5), v.maxValue(400))),
 });
+
+const price = v.pipe(v.string(), v.trim(), v.maxLength(20));
+const pricesInput = v.strictObject({ hourly: price, notionPrices: v.record(v.picklist(notionIds), price) });
+
+/** Keeps the shop's own prices: what an hour is reckoned at, and what notions cost; an empty one says none. */
+export async function keepPrices(input: unknown): Promise<ActionResult<null>> {
+  const parsed = readInput(pricesInput, input);
+  if (!parsed.success) return refuseWith({ field: "", message: "These are no prices of the shop." });
+  const { hourly, notionPrices } = parsed.output;
+  const told = Object.entries(notionPrices).filter(([, typed]) => typed !== "");
+  const wrong = [["hourly", hourly] as const, ...told].filter(
+    ([, typed]) => typed !== "" && readAmount(typed) === null,
+  );
+  if (wrong.length > 0) return refuseWith(...wrong.map(([field]) => notANumber(field)));
+  await changeShop(await database(), { hourly, notionPrices: Object.fromEntries(told) });
+  revalidatePath("/", "layout");
+  return { ok: true, value: null };
+}
 
 /** Keeps what belongs to the whole shop: its tape, how much a day holds, the sign of its money. */
 export async function keepShop(input: unknown): Promise<ActionResult<null>> {
   const parsed = readInput(shopInput, input);
-  if (!parsed.success) return refuseWith({ field: "", message: "A day holds from 1 to 40 fittings and garments." });
-  const { currency, ...rest } = parsed.output;
-  await changeShop(await database(), currency === undefined ? rest : { ...rest, currency });
+  if (!parsed.success)
+    return refuseWith({
+      field: "",
+      message: "A day holds from 1 to 40 fittings and garments, and from half an hour to 400 hours of all hands.",
+    });
+  const { currency, hoursADay, ...rest } = parsed.output;
+  await changeShop(await database(), {
+    ...rest,
+    ...(currency === undefined ? {} : { currency }),
+    ...(hoursADay === undefined ? {} : { hoursADay }),
+  });
   revalidatePath("/", "layout");
   return { ok: true, value: null };
 }

@@ -14,6 +14,10 @@ const clientActions = await import("./client-actions");
 const orderActions = await import("./order-actions");
 const lateActions = await import("./late-actions");
 const shopActions = await import("./shop-actions");
+const moneyActions = await import("./money-actions");
+const fittingActions = await import("./fitting-actions");
+const alterationActions = await import("./alteration-actions");
+const practiceActions = await import("./practice-actions");
 const place = await import("@/app/orders/[id]/place/route");
 const find = await import("@/app/find/route");
 const restore = await import("@/app/backup/restore/route");
@@ -27,6 +31,7 @@ const { loadWeek } = await import("./load");
 const { orderStateOf } = await import("./ids");
 
 const CARD = typedCard(READINGS, { seen: null, as: NOBODY });
+const SEEN = { seen: "loose-waist", amount: "1", side: "both", pinned: true, by: "Bo" };
 const DECIDED = { choices: { frontNeck: "square" }, rules: { set: "close" }, cloth: { width: "45" } };
 
 const random = seededNumbers(1409);
@@ -125,7 +130,30 @@ const actions = (): readonly (readonly [string, (...given: unknown[]) => Promise
   ["moveOn", orderActions.moveOn, [orderId, "sewn"]],
   ["keepOwnSet", shopActions.keepOwnSet, [{ name: "Canal", base: "close", overrides: { "allowance.side": "2 in" } }]],
   ["dropOwnSet", shopActions.dropOwnSet, [NOBODY]],
-  ["keepShop", shopActions.keepShop, [{ unit: "in", dayHolds: 4 }]],
+  ["keepShop", shopActions.keepShop, [{ unit: "in", dayHolds: 4, hoursADay: 8 }]],
+  ["keepPrices", shopActions.keepPrices, [{ hourly: "14", notionPrices: { zip: "3,20" } }]],
+  ["keepAgreed", moneyActions.keepAgreed, [orderId, { price: "90", deposit: "20", note: "" }]],
+  ["addPaid", moneyActions.addPaid, [orderId, { amount: "20" }]],
+  ["dropPaid", moneyActions.dropPaid, [orderId, 0, "20"]],
+  ["keepFitted", fittingActions.keepFitted, [orderId, SEEN]],
+  ["doneFitted", fittingActions.doneFitted, [orderId, NOBODY, true]],
+  ["noteFitted", fittingActions.noteFitted, [orderId, NOBODY]],
+  ["startAlteration", alterationActions.startAlteration, [clientId, "a grey coat"]],
+  [
+    "addAlterLine",
+    alterationActions.addAlterLine,
+    [orderId, { place: "waist", now: "34", wanted: "32", found: "", how: "" }],
+  ],
+  [
+    "startRehearsal",
+    practiceActions.startRehearsal,
+    [{ person: "Bo", garment: "shift-dress", orderId: "", scale: "0.5", timed: false }],
+  ],
+  ["answerRehearsal", practiceActions.answerRehearsal, [NOBODY, "front-top-neck/net", "1 1/2"]],
+  ["readRehearsalLength", practiceActions.readRehearsalLength, [NOBODY, "x", { by: "master", typed: "9" }]],
+  ["closeRehearsal", practiceActions.closeRehearsal, [NOBODY, "Ilse"]],
+  ["removeRehearsal", practiceActions.removeRehearsal, [NOBODY]],
+  ["emptyPerson", practiceActions.emptyPerson, ["Bo"]],
 ];
 
 describe("what a stranger may send", () => {

@@ -98,7 +98,16 @@ export {
 export { easeTo, type OpenEdge, type OpenFront, type OpenNeck, type WalkedEdge } from "./join";
 export { type JoinId, type JoinSide, joinIds } from "./join-ids";
 export { type LateId, type LateMeasures, lateIds, lateUsed } from "./late";
-export { isButton, type Notion, type NotionId, type NotionUnit, notionIds, notionUnits } from "./notion";
+export {
+  isButton,
+  type Notion,
+  type NotionId,
+  type NotionUnit,
+  notionIds,
+  notionSoldBy,
+  notionUnits,
+  type SoldBy,
+} from "./notion";
 export { drawOutline } from "./outline";
 export type { EdgeChalk, MarkChalk, PieceStart } from "./piece-calls";
 export { PieceChalk } from "./piece-chalk";

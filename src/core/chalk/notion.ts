@@ -7,6 +7,18 @@ export type NotionId = (typeof notionIds)[number];
 export const notionUnits = ["in", "piece", "m"] as const;
 export type NotionUnit = (typeof notionUnits)[number];
 
+/** How a notion is sold, so that one price says it: each, by the yard or metre, or by 100 m. */
+export type SoldBy = "each" | "length" | "hundred-metres";
+export const notionSoldBy: Readonly<Record<NotionId, SoldBy>> = {
+  zip: "each",
+  buttons: "each",
+  hooks: "each",
+  studs: "each",
+  elastic: "length",
+  boning: "length",
+  thread: "hundred-metres",
+};
+
 /** Something to buy or lay out, with the sum that it comes from. */
 export interface Notion {
   readonly id: NotionId;

@@ -46,3 +46,4 @@ export {
   type TaskSeam,
   taskIds,
 } from "./task";
+export { findShortDays, minutesOf, type PromisedWork, type ShortDay } from "./week-load";

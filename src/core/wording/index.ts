@@ -1,7 +1,7 @@
 export { alterNames, sayAlteration } from "./english/alterations";
 export { sayMovedEdge } from "./english/changes";
 export { type CraftWord, craftWords, findCraftWords } from "./english/craft-words";
-export { sayDate } from "./english/dates";
+export { sayDate, sayMinutes } from "./english/dates";
 export { wordAbsurdReading, wordLengthProblem, wordMissingReading } from "./english/entry";
 export type { FindingWording } from "./english/finding-words";
 export { wordFinding } from "./english/findings";
@@ -42,7 +42,7 @@ export {
   phaseNames,
   thePiece,
 } from "./english/names";
-export { sayNotion } from "./english/notions";
+export { notionNames, sayNotion } from "./english/notions";
 export { sayHair, sayOnTape } from "./english/on-tape";
 export {
   namePlacement,

@@ -12,7 +12,16 @@ const outcome = makeSheet({ garment: "straight-dress", client: { card: { measure
 if (outcome.kind !== "sheet") throw new Error("no sheet");
 
 const shop: WholeShop = {
-  shop: { id: 1, unit: "in", nextOrderNumber: 2, dayHolds: 4, currency: "€" },
+  shop: {
+    id: 1,
+    unit: "in",
+    nextOrderNumber: 2,
+    dayHolds: 4,
+    currency: "€",
+    hoursADay: 17.5,
+    hourly: "14,50",
+    notionPrices: { zip: "3,20" },
+  },
   clients: [{ id: "c", name: "Łucja “Ada” Morrow", createdAt: NOW }],
   cards: [
     {

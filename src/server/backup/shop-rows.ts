@@ -1,5 +1,6 @@
 import * as v from "valibot";
 import { figureKinds } from "@/core/body";
+import { notionIds } from "@/core/chalk";
 import { cutSheetSchema, keptCheckSchema, orderSchema } from "@/core/formats";
 import { findGarment, keptChoices } from "@/core/garments";
 import { alterPlaces, fittingSides, seenIds } from "@/core/making";
@@ -160,6 +161,10 @@ const shopRow = v.strictObject({
   nextOrderNumber: count,
   dayHolds: count,
   currency: v.optional(text, ""),
+  // Left out in files written before hours were reckoned.
+  hoursADay: v.optional(v.pipe(number, v.minValue(0.5), v.maxValue(400)), 8),
+  hourly: v.optional(text, ""),
+  notionPrices: v.optional(v.record(v.picklist(notionIds), text), {}),
 });
 const sheetRow = v.strictObject({
   id,

@@ -16,10 +16,13 @@ export function ShopSettings({ shop }: { readonly shop: Shop }) {
   const [unit, setUnit] = useState(shop.unit);
   const [dayHolds, setDayHolds] = useState(String(shop.dayHolds));
   const [currency, setCurrency] = useState(shop.currency);
+  const [hoursADay, setHoursADay] = useState(String(shop.hoursADay));
   const [said, setSaid] = useState<string | null>(null);
   const keep = async (event: FormEvent) => {
     event.preventDefault();
-    const { said: wrong } = await askShop(() => keepShop({ unit, dayHolds: Number(dayHolds), currency }));
+    const { said: wrong } = await askShop(() =>
+      keepShop({ unit, dayHolds: Number(dayHolds), currency, hoursADay: Number(hoursADay.replace(",", ".")) }),
+    );
     setSaid(wrong ?? "Kept.");
     if (wrong === null) router.refresh();
   };
@@ -62,6 +65,15 @@ export function ShopSettings({ shop }: { readonly shop: Shop }) {
             inputMode="numeric"
             value={dayHolds}
             onChange={(event) => setDayHolds(event.target.value)}
+          />
+        </label>
+        <label className="block">
+          <span className="font-semibold">Working hours of a day, all hands together</span>
+          <input
+            className="field"
+            inputMode="decimal"
+            value={hoursADay}
+            onChange={(event) => setHoursADay(event.target.value)}
           />
         </label>
         <label className="block">

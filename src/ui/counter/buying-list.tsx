@@ -1,9 +1,8 @@
 import type { ClothId } from "@/core/chalk";
 import { clothIds } from "@/core/chalk";
-import { type CutSheet, costOfCloth } from "@/core/formats";
+import type { CutSheet } from "@/core/formats";
 import { formatLengthWithUnit, type Unit } from "@/core/length";
 import { clothNames, sayNotion } from "@/core/wording";
-import { sayMoney } from "@/server/money";
 import { sayPurchase } from "@/ui/lay/cloth-length";
 import { Fractions } from "@/ui/reading/fractions";
 
@@ -49,14 +48,12 @@ function OtherRow({ id, told, sheet, unit }: OtherRowProps) {
 interface BuyingListProps {
   readonly sheet: CutSheet;
   readonly unit: Unit;
-  readonly currency: string;
 }
 
 /** Everything to buy or lay out, each with a box to tick: every cloth, then what goes with it, with its sum. */
-export function BuyingList({ sheet, unit, currency }: BuyingListProps) {
+export function BuyingList({ sheet, unit }: BuyingListProps) {
   const { buy, buyUnit, width } = sheet.cloth;
   const others = clothIds.filter((id) => id !== "main" && sheet.pieces.some(({ cloth }) => cloth === id));
-  const cost = costOfCloth(sheet);
   return (
     <section className="slip p-4" aria-label="To buy and lay out">
       <h2 className="text-xl">To buy and lay out</h2>
@@ -76,12 +73,6 @@ export function BuyingList({ sheet, unit, currency }: BuyingListProps) {
           </Row>
         ))}
       </ul>
-      {cost !== null && (
-        <p className="mt-3 text-lg">
-          {cost.whole ? "The cloth comes to" : "The cloth whose price is known comes to"}{" "}
-          {sayMoney(Math.round(100 * cost.sum), currency)}.
-        </p>
-      )}
     </section>
   );
 }

@@ -1,7 +1,7 @@
 import Link from "next/link";
 import { nameGarment } from "@/core/garments";
 import { type TimedStage, timedStages, type usualMinutes } from "@/core/making";
-import { nameSeen, sayDate } from "@/core/wording";
+import { nameSeen, sayDate, sayMinutes } from "@/core/wording";
 import type { LoggedOrder } from "@/db";
 import { readAmount, sayBalance, sayMoney } from "@/server/money";
 
@@ -17,12 +17,6 @@ interface LogViewProps {
 }
 
 const STAGES: Readonly<Record<TimedStage, string>> = { chalk: "chalking", cut: "cutting", sew: "sewing" };
-
-/** Minutes as they are said: `24 min`, `3 h 10`. */
-export function sayMinutes(minutes: number): string {
-  const whole = Math.round(minutes);
-  return whole < 60 ? `${whole} min` : `${Math.floor(whole / 60)} h ${String(whole % 60).padStart(2, "0")}`;
-}
 
 /** How long each stretch of the work takes here, from the ticks of the last garments. */
 function UsualTimes({ usual }: Pick<LogViewProps, "usual">) {

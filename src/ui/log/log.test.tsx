@@ -1,7 +1,8 @@
 import { renderToStaticMarkup } from "react-dom/server";
 import { describe, expect, it } from "vitest";
+import { sayMinutes } from "@/core/wording";
 import type { LoggedOrder } from "@/db";
-import { LogView, sayMinutes } from "./log-view";
+import { LogView } from "./log-view";
 
 const order: LoggedOrder = {
   id: "o",

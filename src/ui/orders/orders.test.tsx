@@ -1,5 +1,6 @@
 import { renderToStaticMarkup } from "react-dom/server";
 import { describe, expect, it } from "vitest";
+import type { ShortDay } from "@/core/making";
 import type { ListedOrder } from "@/db";
 import { StillNeeds } from "@/ui/client/still-needs";
 import { nextActs } from "./next-acts";
@@ -34,10 +35,10 @@ const listed = (id: string, more: Partial<ListedOrder>): ListedOrder => ({
 });
 
 describe("the week", () => {
-  const strip = (due: readonly ListedOrder[], dayHolds: number) =>
+  const strip = (due: readonly ListedOrder[], dayHolds: number, short: readonly ShortDay[] = []) =>
     text(
       renderToStaticMarkup(
-        <WeekStrip monday="2026-11-23" days={14} today="2026-11-25" due={due} dayHolds={dayHolds} />,
+        <WeekStrip monday="2026-11-23" days={14} today="2026-11-25" due={due} dayHolds={dayHolds} short={short} />,
       ),
     );
   const due = [
@@ -54,6 +55,11 @@ describe("the week", () => {
   });
   it("says that a day with two things is too full for a shop whose day holds one", () =>
     expect(strip(due, 1)).toContain("Thursday 26 November too full"));
+  it("says of which day the hours do not reach, never that 32 are more than 32", () => {
+    const said = strip(due, 4, [{ day: "2026-11-26", needed: 60 * 32 + 5, there: 60 * 32 }]);
+    expect(said).toMatch(/Thursday 26 November 2 of 4 Cannot be done: 33.h of work until here, 32.h there/);
+    expect(strip(due, 4)).not.toContain("Cannot be done");
+  });
 });
 
 describe("orders", () => {

@@ -1,6 +1,7 @@
 import { Shirt, ShoppingBag } from "lucide-react";
 import Link from "next/link";
 import { nameGarment } from "@/core/garments";
+import type { ShortDay } from "@/core/making";
 import type { ListedOrder } from "@/db";
 import { addDays, isSunday, sayDay, sayShortDay } from "@/server/week";
 
@@ -11,6 +12,8 @@ interface WeekStripProps {
   readonly due: readonly ListedOrder[];
   /** How many fittings and promised garments a day holds. */
   readonly dayHolds: number;
+  /** Promised days that the hours until then do not reach for. */
+  readonly short: readonly ShortDay[];
 }
 
 interface Due {
@@ -50,9 +53,20 @@ interface DayColumnProps {
   readonly isToday: boolean;
   readonly due: readonly Due[];
   readonly dayHolds: number;
+  readonly short: ShortDay | undefined;
 }
 
-function DayColumn({ day, isToday, due, dayHolds }: DayColumnProps) {
+/** A day that cannot be done: the work until its end, and the hours that there are. */
+function Short({ needed, there }: ShortDay) {
+  return (
+    <p className="mt-1 rounded-sm border-l-4 border-wrong px-2 text-sm leading-tight text-wrong">
+      <strong>Cannot be done:</strong> {Math.ceil(needed / 60)}&nbsp;h of work until here, {Math.floor(there / 60)}
+      &nbsp;h there
+    </p>
+  );
+}
+
+function DayColumn({ day, isToday, due, dayHolds, short }: DayColumnProps) {
   const full = due.length > dayHolds;
   return (
     <li
@@ -69,6 +83,7 @@ function DayColumn({ day, isToday, due, dayHolds }: DayColumnProps) {
         </span>
       </h3>
       <Load done={due.length} holds={dayHolds} />
+      {short !== undefined && <Short {...short} />}
       {due.length === 0 ? (
         <p className="px-1 pt-2 text-sm text-ink-soft">Free</p>
       ) : (
@@ -88,7 +103,7 @@ function isShown(day: string, today: string, due: readonly Due[]): boolean {
 }
 
 /** Two weeks of days: who comes for a fitting, what is promised, and which day is too full. */
-export function WeekStrip({ monday, days, today, due, dayHolds }: WeekStripProps) {
+export function WeekStrip({ monday, days, today, due, dayHolds, short }: WeekStripProps) {
   const strip = Array.from({ length: days }, (_, index) => addDays(monday, index))
     .map((day) => ({ day, due: dueOn(day, due) }))
     .filter(({ day, due: own }) => isShown(day, today, own));
@@ -99,7 +114,14 @@ export function WeekStrip({ monday, days, today, due, dayHolds }: WeekStripProps
       <h2 className="sr-only">The week</h2>
       <ol className="grid min-w-max auto-cols-[168px] grid-flow-col gap-2">
         {strip.map(({ day, due: own }) => (
-          <DayColumn key={day} day={day} isToday={day === today} due={own} dayHolds={dayHolds} />
+          <DayColumn
+            key={day}
+            day={day}
+            isToday={day === today}
+            due={own}
+            dayHolds={dayHolds}
+            short={short.find((one) => one.day === day)}
+          />
         ))}
       </ol>
     </section>

@@ -19,3 +19,9 @@ export function sayDate(iso: string): string {
   const name = MONTHS[Number(month) - 1];
   return year === undefined || name === undefined ? iso : `${Number(day)} ${name} ${year}`;
 }
+
+/** Minutes as they are said: `24 min`, `3 h 10`. */
+export function sayMinutes(minutes: number): string {
+  const whole = Math.round(minutes);
+  return whole < 60 ? `${whole} min` : `${Math.floor(whole / 60)} h ${String(whole % 60).padStart(2, "0")}`;
+}

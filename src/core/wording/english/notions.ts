@@ -9,7 +9,7 @@ interface ToBuy {
   readonly terms: readonly { readonly label: string; readonly value: number }[];
 }
 
-const names: Readonly<Record<NotionId, string>> = {
+export const notionNames: Readonly<Record<NotionId, string>> = {
   zip: "Zip",
   buttons: "Buttons",
   hooks: "Hooks",
@@ -27,5 +27,5 @@ export function sayNotion({ id, amount, unit, terms }: ToBuy, shop: Unit): strin
     const said = label.charAt(0).toLowerCase() + label.slice(1);
     return `${said} ${value < 0 ? "− " : ""}${say(Math.abs(value))}`;
   });
-  return `${names[id]}: ${say(amount)}${parts.length < 2 ? "" : ` (${parts.join(", ")})`}`;
+  return `${notionNames[id]}: ${say(amount)}${parts.length < 2 ? "" : ` (${parts.join(", ")})`}`;
 }

@@ -2,10 +2,12 @@ import type { Metadata } from "next";
 import Link from "next/link";
 import { nameGarment } from "@/core/garments";
 import { sayDate } from "@/core/wording";
-import { loadSheet, loadShop } from "@/server/load";
+import { loadSheet, loadShop, loadTimes } from "@/server/load";
 import { NO_MONEY } from "@/server/money";
+import { reckon } from "@/server/reckon";
 import { BuyingList } from "@/ui/counter/buying-list";
 import { MoneyView } from "@/ui/counter/money-view";
+import { ReckonedSlip } from "@/ui/counter/reckoned-slip";
 import { PrintButton } from "@/ui/sheet/print-button";
 import { PageHead } from "@/ui/shell/page-head";
 
@@ -15,7 +17,9 @@ export const dynamic = "force-dynamic";
 /** What is bought for a garment, what was agreed and paid; one slip to print. */
 export default async function CounterPage({ params }: { readonly params: Promise<{ id: string }> }) {
   const { order, client, outcome } = await loadSheet((await params).id);
-  const { currency } = await loadShop();
+  const shop = await loadShop();
+  const { currency } = shop;
+  const { usual, soFar } = await loadTimes(order.id);
   const sheet = outcome.kind === "sheet" ? outcome.sheet : null;
   const promised = order.promisedOn === null ? "no day promised" : `promised for ${sayDate(order.promisedOn)}`;
   return (
@@ -30,9 +34,12 @@ export default async function CounterPage({ params }: { readonly params: Promise
         {sheet === null ? (
           <p className="slip p-4 text-lg">This garment cannot be drawn yet, so there is nothing to buy.</p>
         ) : (
-          <BuyingList sheet={sheet} unit={order.unit} currency={currency} />
+          <BuyingList sheet={sheet} unit={order.unit} />
         )}
-        <MoneyView orderId={order.id} money={order.money ?? NO_MONEY} currency={currency} />
+        <div className="space-y-3">
+          <MoneyView orderId={order.id} money={order.money ?? NO_MONEY} currency={currency} />
+          {sheet !== null && <ReckonedSlip reckoned={reckon(sheet, usual, shop)} soFar={soFar} currency={currency} />}
+        </div>
       </main>
     </>
   );
