@@ -100,7 +100,7 @@ export async function listPromises(
     .from(orders)
     .where(
       and(
-        inArray(orders.state, ["measured", "drafted", "cut"]),
+        inArray(orders.state, ["measured", "drafted", "cutting", "cut"]),
         isNull(orders.alteration),
         sql`${orders.promisedOn} <= ${until}`,
       ),
@@ -187,7 +187,7 @@ export async function changeOrder(
 }
 
 /**
- * Changes an order that is not cut yet; false where it was cut meanwhile, and stays as it is.
+ * Changes an order of which something is still to be cut; false where all of it was cut meanwhile, and it stays as it is.
  *
  * @param asSeen what it must still say of its decisions: where another screen decided otherwise it stays as that one left it
  */
@@ -198,7 +198,7 @@ export async function changeUncut(
   now: string,
   asSeen?: Pick<StoredOrder, "choices" | "rules" | "cloth">,
 ): Promise<boolean> {
-  const uncut = sql`not exists (select 1 from ${cutSheets} where ${cutSheets.orderId} = ${orders.id})`;
+  const uncut = sql`(${orders.state} = 'cutting' or not exists (select 1 from ${cutSheets} where ${cutSheets.orderId} = ${orders.id}))`;
   const seen =
     asSeen === undefined
       ? []
@@ -233,19 +233,24 @@ export async function findCutSheet(db: Database, orderId: string): Promise<KeptS
     : { sheet: v.parse(cutSheetSchema, row.sheet), frozenAt: row.frozenAt, take: row.take };
 }
 
-/** Keeps the sheet as it is cut from; false where the order has one already: that stays, and so does what came after. */
+/**
+ * Keeps the sheet as it is cut from; false where the order has one already: that stays, and so does what came after.
+ *
+ * @param state whether all of it is cut, or its first piece
+ */
 export async function freezeSheet(
   db: Database,
   id: string,
   orderId: string,
   sheet: CutSheet,
   now: string,
+  state: "cutting" | "cut" = "cut",
 ): Promise<boolean> {
   return db.transaction(async (tx) => {
     const row = { id, orderId, sheet, frozenAt: now };
     const frozen = await tx.insert(cutSheets).values(row).onConflictDoNothing().returning({ id: cutSheets.id });
     if (frozen.length === 0) return false;
-    await tx.update(orders).set({ state: "cut", updatedAt: now }).where(eq(orders.id, orderId));
+    await tx.update(orders).set({ state, updatedAt: now }).where(eq(orders.id, orderId));
     return true;
   });
 }

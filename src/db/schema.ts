@@ -158,7 +158,17 @@ export const figureNotes = pgTable(
   (table) => [index("figure_notes_client").on(table.clientId)],
 );
 
-export const orderStates = ["measured", "drafted", "cut", "sewn", "fitted", "finished", "collected"] as const;
+/** `cutting`: at least one piece is cut, and not all. */
+export const orderStates = [
+  "measured",
+  "drafted",
+  "cutting",
+  "cut",
+  "sewn",
+  "fitted",
+  "finished",
+  "collected",
+] as const;
 export type OrderState = (typeof orderStates)[number];
 
 export const orders = pgTable(

@@ -48,14 +48,14 @@ it("measured again, each cut piece says whether its seams take it, and the sheet
   expect((await loadSheet(id)).outcome).toEqual(before);
 });
 
-it("a piece whose cut is not ticked, where another's is, is free", async () => {
+it("of a garment that was said to be cut nothing is free, whatever is ticked", async () => {
   const { outcome } = await loadSheet(id);
   const steps = outcome.kind === "sheet" ? outcome.sheet.steps : [];
   const front = steps.filter(({ phase, piece }) => phase === "cut" && piece === "bodice-front").map((step) => step.id);
   await keepPlace(id, { stepId: front[0], ticked: front });
-  expect(((await changes()) ?? []).map(({ piece, free, again }) => [piece, free, again])).toEqual([
-    ["bodice-front", false, true],
-    ["bodice-back", true, false],
+  expect(((await changes()) ?? []).map(({ piece, free }) => [piece, free])).toEqual([
+    ["bodice-front", false],
+    ["bodice-back", false],
   ]);
 });
 

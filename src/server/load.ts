@@ -42,6 +42,7 @@ import {
 import { readId } from "./ids";
 import { type OrderSurroundings, writeOrder } from "./order-document";
 import { cardReadings, today } from "./readings";
+import { saysOtherwise } from "./says-otherwise";
 import { addDays, isSunday, startOfWeek } from "./week";
 
 /** Orders in one state: those promised first, and how many there are in all. */
@@ -92,6 +93,7 @@ export async function loadWeek(whole: OrderState | null): Promise<LoadedWeek> {
 const LEFT: Readonly<Partial<Record<OrderState, readonly TimedStage[]>>> = {
   measured: timedStages,
   drafted: timedStages,
+  cutting: ["cut", "sew"],
   cut: ["sew"],
 };
 
@@ -221,6 +223,10 @@ export interface LoadedSheet extends LoadedOrder {
   readonly outcome: SheetOutcome;
   /** When the sheet was cut from; null while it still follows the order. */
   readonly frozenAt: string | null;
+  /** Whether all of it is cut; some of it may be while the sheet is kept already. */
+  readonly isCut: boolean;
+  /** Whether the order says otherwise now than the sheet that its first pieces were cut from. */
+  readonly saysOtherwise: boolean;
   readonly progress: Progress | null;
 }
 
@@ -230,7 +236,15 @@ export async function loadSheet(id: string): Promise<LoadedSheet> {
   const db = await database();
   const kept = await findCutSheet(db, id);
   const outcome: SheetOutcome = kept === undefined ? makeSheet(loaded.document) : { kind: "sheet", sheet: kept.sheet };
-  return { ...loaded, outcome, frozenAt: kept?.frozenAt ?? null, progress: (await findProgress(db, id)) ?? null };
+  const cutting = loaded.order.state === "cutting";
+  return {
+    ...loaded,
+    outcome,
+    frozenAt: kept?.frozenAt ?? null,
+    isCut: kept !== undefined && !cutting,
+    saysOtherwise: kept !== undefined && cutting && saysOtherwise(kept.sheet.order, loaded.document),
+    progress: (await findProgress(db, id)) ?? null,
+  };
 }
 
 export interface LoadedTakes extends LoadedOrder {

@@ -9,6 +9,7 @@ import {
   addOrder,
   changeOrder,
   changeUncut,
+  type Database,
   database,
   findCutSheet,
   findOrder,
@@ -18,6 +19,7 @@ import {
   listCards,
   orderStates,
   type StoredCloth,
+  type StoredOrder,
 } from "@/db";
 import { calendarDay as day, readId } from "./ids";
 import { loadOrder } from "./load";
@@ -96,6 +98,11 @@ const IS_CUT: FieldError = {
   message: "This garment is cut; its sheet stays as it was. Take a new order to change it.",
 };
 
+/** Whether nothing of an order is left to be drawn otherwise: all of it is cut. */
+async function isWholeCut(db: Database, { id, state }: Pick<StoredOrder, "id" | "state">): Promise<boolean> {
+  return state !== "cutting" && (await findCutSheet(db, id)) !== undefined;
+}
+
 /** What keeping decisions answers; `theirs` is what another screen decided meanwhile. */
 export type SavedDecisions =
   | ActionResult<null>
@@ -117,7 +124,7 @@ export async function saveDecisions(orderId: unknown, input: unknown, seen: unkn
   if (known === undefined || !parsed.success || !before.success || (await findOrder(db, known)) === undefined)
     return NOT_IN_BOOK;
   const { order, ...around } = await loadOrder(known);
-  if ((await findCutSheet(db, order.id)) !== undefined) return refuseWith(IS_CUT);
+  if (await isWholeCut(db, order)) return refuseWith(IS_CUT);
   const { choices, rules } = parsed.output;
   const cloth = keepCloth(parsed.output.cloth);
   const looked = { ...before.output, cloth: keepCloth(before.output.cloth) };
@@ -126,10 +133,11 @@ export async function saveDecisions(orderId: unknown, input: unknown, seen: unkn
   const errors = outcomeErrors(makeSheet(writeOrder({ ...order, choices, rules, cloth }, around)));
   if (errors.length > 0) return refuseWith(...errors);
   // It may have been cut, or decided otherwise, on another screen since it was looked at.
-  const kept = { choices, rules, cloth, state: "drafted" } as const;
+  const state = order.state === "cutting" ? "cutting" : "drafted";
+  const kept = { choices, rules, cloth, state } as const;
   if (await changeUncut(db, order.id, kept, now(), decidedIn(order))) return { ok: true, value: null };
-  if ((await findCutSheet(db, order.id)) !== undefined) return refuseWith(IS_CUT);
   const theirs = await findOrder(db, order.id);
+  if (theirs !== undefined && (await isWholeCut(db, theirs))) return refuseWith(IS_CUT);
   return theirs === undefined ? NOT_IN_BOOK : { ok: false, errors: [], theirs: decidedIn(theirs) };
 }
 
@@ -139,7 +147,7 @@ export async function takeNewestCard(orderId: unknown): Promise<ActionResult<nul
   const order = await findOrder(db, readId(orderId) ?? "");
   const [card] = order === undefined ? [] : await listCards(db, order.clientId);
   if (order === undefined || card === undefined) return NOT_IN_BOOK;
-  if ((await findCutSheet(db, order.id)) !== undefined) return refuseWith(IS_CUT);
+  if (await isWholeCut(db, order)) return refuseWith(IS_CUT);
   if (!(await changeUncut(db, order.id, { cardId: card.id }, now()))) return refuseWith(IS_CUT);
   revalidatePath("/", "layout");
   return { ok: true, value: null };
@@ -160,7 +168,15 @@ export async function cutFromSheet(orderId: unknown, seen: unknown): Promise<Act
   const db = await database();
   const order = await findOrder(db, readId(orderId) ?? "");
   if (order === undefined) return NOT_IN_BOOK;
-  if ((await findCutSheet(db, order.id)) !== undefined) return refuseWith(IS_CUT);
+  const begun = await findCutSheet(db, order.id);
+  if (begun !== undefined && order.state !== "cutting") return refuseWith(IS_CUT);
+  // Its first pieces were cut from a sheet that was kept then: now the rest is cut as well.
+  if (begun !== undefined) {
+    if (sheetPrint(begun.sheet) !== seen) return refuseWith(CHANGED);
+    await changeOrder(db, order.id, { state: "cut" }, now());
+    revalidatePath("/", "layout");
+    return { ok: true, value: null };
+  }
   const outcome = makeSheet((await loadOrder(order.id)).document);
   if (outcome.kind !== "sheet")
     return refuseWith({ field: "", message: "This order cannot be drawn as it stands. Look at the garment first." });

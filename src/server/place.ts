@@ -1,6 +1,7 @@
 import * as v from "valibot";
 import { keptCheckSchema } from "@/core/formats";
 import { addTries, database, findOrder, findProgress, keepProgress, type Progress } from "@/db";
+import { keepCutting } from "./cutting";
 import { readId } from "./ids";
 import { triesOfWaivers } from "./practice-of-waivers";
 import { readInput } from "./read-input";
@@ -44,6 +45,7 @@ export async function keepPlace(orderId: unknown, input: unknown): Promise<Place
   const kept = await keepProgress(db, order.id, parsed.output, now);
   // Who let it be cut is named: what was chalked otherwise than drawn counts with what she practises.
   await addTries(db, triesOfWaivers(before, kept.checks, now));
+  await keepCutting(db, order.id, parsed.output.ticked, kept, now);
   return { ok: true, value: kept };
 }
 

@@ -30,6 +30,11 @@ describe("a reading that is corrected after the first cut", () => {
     expect(edgeOf(changes, "bodice-front", "hem")).toBeUndefined();
     expect(changes.filter(({ again }) => again).map(({ piece }) => piece)).toEqual(["bodice-front", "bodice-back"]);
   });
+  it("a hem that lies far above where it was has moved, however near the sides are to it", () => {
+    const changes = changed({ fullLength: 28 });
+    expect(edgeOf(changes, "bodice-front", "hem")).toMatchObject({ absorbed: false });
+    expect(edgeOf(changes, "bodice-front", "hem")?.move).toBeLessThan(-8);
+  });
   it("smaller, the edge moves in, and is sewn further in by up to an inch", () => {
     const slim = edgeOf(changed({ waist: 29 }), "bodice-front", "side");
     expect(slim?.move).toBeLessThan(-0.4);

@@ -52,20 +52,25 @@ function drawnOf({ outline, edges }: SheetPiece): Drawn {
   };
 }
 
-/** How far a place of the new edge lies from the old one; null where another edge of the old piece lies as near: beyond a corner. */
-function moveAt(place: Point, id: string, { outline, edges }: Drawn): Inches | null {
-  const own = edges.get(id);
-  if (own === undefined) return null;
+/** How far a place of the new edge lies from the old one, and whether another edge of the old piece lies as near: beyond a corner. */
+function moveAt(place: Point, own: Path, id: string, { outline, edges }: Drawn) {
   const by = distanceToPath(own, place);
   const nearer = [...edges].some(([other, path]) => other !== id && distanceToPath(path, place) <= by + 1e-6);
-  if (nearer && by > SAME) return null;
-  return distanceOutside(place, outline) > 1e-6 ? by : -by;
+  return {
+    move: distanceOutside(place, outline) > 1e-6 ? by : -by,
+    beyond: nearer && by > SAME,
+  };
 }
 
 function moveOf(id: string, path: Path, before: Drawn): Inches {
+  const own = before.edges.get(id);
+  if (own === undefined) return 0;
   const length = pathLength(path);
-  const moves = SHARES.flatMap((share) => moveAt(placeAtLength(path, share * length).point, id, before) ?? []);
-  return moves.reduce((most, move) => (Math.abs(move) > Math.abs(most) ? move : most), 0);
+  const moves = SHARES.map((share) => moveAt(placeAtLength(path, share * length).point, own, id, before));
+  const told = moves.filter(({ beyond }) => !beyond);
+  // An edge that lies all of it nearer to others has moved as a whole, far from where it was: its middle says which way.
+  if (told.length === 0) return moves[Math.floor(SHARES.length / 2)]?.move ?? 0;
+  return told.reduce((most, { move }) => (Math.abs(move) > Math.abs(most) ? move : most), 0);
 }
 
 function changeOf(cut: SheetPiece, drawn: SheetPiece, free: boolean): PieceChange {

@@ -21,6 +21,7 @@ export {
 } from "./cut-sheet";
 export { describeCatalogue } from "./describe";
 export { type DraftedOrder, draftOrder } from "./draft-order";
+export { type DrawnFree, drawFree } from "./draw-free";
 export { drawFlat, type FlatEdge, type FlatHalf, type FlatPiece, hangs } from "./flat";
 export { type FlatHandle, flatHandle, hemRound } from "./flat-handles";
 export { flatSvg } from "./flat-svg";

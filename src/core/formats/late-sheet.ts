@@ -4,6 +4,7 @@ import { findGarment, keptChoices } from "../garments";
 import type { CutSheet, SheetDrawing, SheetStep } from "./cut-sheet";
 import type { LateCause } from "./late-cause";
 import { makeSheet } from "./make-sheet";
+import { type DrawnAnew, madeWith, mergeSheets } from "./merge-sheets";
 import type { Order } from "./order";
 import type { SheetOutcome } from "./sheet-outcome";
 import { tableSteps } from "./table-screens";
@@ -48,24 +49,22 @@ function measuredAnew({ order: frozen, resolved }: CutSheet, edge: LateEdge, mea
   };
 }
 
-interface Drawn {
-  readonly pieces: ReadonlySet<string>;
-  readonly groups: ReadonlySet<string>;
-}
-
-/** The pieces of a sheet that are drawn to an edge, and the groups that they are folded in. */
-function drawnTo(sheet: CutSheet, edge: LateEdge): Drawn {
+/** The pieces of a sheet that are drawn to an edge, and what makes them. */
+export function drawnTo(sheet: CutSheet, edge: LateEdge): DrawnAnew {
   // A lapel's facing is drawn with its front.
   const own = sheet.pieces.filter(({ id, part }) => part === LATE[edge].part && !id.startsWith("facing-"));
-  const pieces = new Set(own.map(({ id }) => id));
-  const groups = sheet.groups.filter((group) => group.pieces.some((id) => pieces.has(id)));
-  return { pieces, groups: new Set(groups.map(({ id }) => id)) };
+  return madeWith(sheet, new Set(own.map(({ id }) => id)));
 }
 
 /** The steps of a sheet that make what is drawn to an edge. */
 export function lateSteps(sheet: CutSheet, edge: LateEdge): readonly SheetStep[] {
-  const { pieces, groups } = drawnTo(sheet, edge);
-  return tableSteps(sheet).filter(({ piece, group }) => pieces.has(piece) || groups.has(group));
+  const { steps } = drawnTo(sheet, edge);
+  return tableSteps(sheet).filter(({ id }) => steps.has(id));
+}
+
+/** The seams by which something is sewn to an edge. */
+export function lateSeams(edge: LateEdge): readonly string[] {
+  return LATE[edge].seams;
 }
 
 function seamTo(sheet: CutSheet, edge: LateEdge): CutSheet["seams"][number] | undefined {
@@ -94,27 +93,6 @@ export function drawnLength(sheet: CutSheet, edge: LateEdge): number {
   return seamTo(sheet, edge)?.lengthB ?? 0;
 }
 
-/** Each row of the new list that is the sleeve's own; for any other the one that was frozen, where it is still there. */
-function keepFrozen<Row extends { readonly id: string }>(
-  frozen: readonly Row[],
-  drawn: readonly Row[],
-  isOwn: (row: Row) => boolean,
-): Row[] {
-  const kept = new Map(frozen.filter((row) => !isOwn(row)).map((row) => [row.id, row]));
-  return drawn.map((row) => (isOwn(row) ? row : (kept.get(row.id) ?? row)));
-}
-
-/** The making as it was frozen, in its order; what joins a new piece says its new seams. */
-function makingAnew(frozen: CutSheet, sheet: CutSheet, pieces: ReadonlySet<string>): readonly SheetStep[] {
-  return frozen.steps
-    .filter(({ phase }) => phase === "make")
-    .map((step): SheetStep => {
-      const { make, text } = sheet.steps.find(({ id }) => id === step.id) ?? {};
-      if (step.make === undefined || make === undefined || text === undefined || !pieces.has(step.piece)) return step;
-      return { ...step, text, make: { ...step.make, seams: make.seams } };
-    });
-}
-
 /**
  * Draws what is sewn to an edge, of a sheet that was cut from, to that edge as it was measured on the sewn garment. Every
  * other piece, its steps and its cloth stay as they were frozen, whatever became of the program since.
@@ -125,29 +103,14 @@ export function redrawTo(frozen: CutSheet, edge: LateEdge, measured: LateMeasure
   const outcome = makeSheet(measuredAnew(frozen, edge, measured));
   if (outcome.kind !== "sheet") return outcome;
   const { sheet } = outcome;
-  const { pieces, groups } = drawnTo(sheet, edge);
-  const own = new Set(lateSteps(sheet, edge).map(({ id }) => id));
-  const { late, ...drawn } = sheet;
+  const { late, ...merged } = mergeSheets(frozen, sheet, drawnTo(sheet, edge), "as-frozen");
   return {
     kind: "sheet",
     sheet: {
-      ...drawn,
+      ...merged,
       ...(late === undefined ? {} : { late: late.map((one) => (one.edge === edge ? one : causeOf(frozen, one))) }),
       resolved: frozen.resolved,
       cloth: frozen.cloth,
-      pieces: keepFrozen(frozen.pieces, sheet.pieces, (piece) => pieces.has(piece.id)),
-      groups: keepFrozen(frozen.groups, sheet.groups, (group) => groups.has(group.id)),
-      steps: [
-        ...keepFrozen(tableSteps(frozen), tableSteps(sheet), (step) => own.has(step.id)),
-        ...makingAnew(frozen, sheet, pieces),
-      ],
-      ...(sheet.placements === undefined || frozen.placements === undefined
-        ? {}
-        : {
-            placements: keepFrozen(frozen.placements, sheet.placements, ({ steps }) =>
-              steps.some((step) => own.has(step)),
-            ),
-          }),
     },
   };
 }

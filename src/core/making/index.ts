@@ -29,6 +29,7 @@ export type { MadeSheet } from "./made-sheet";
 export { makeUp } from "./make-up";
 export {
   countCut,
+  freePieces,
   type PieceStand,
   type PieceState,
   pieceStates,

@@ -77,6 +77,23 @@ export function standOfPieces(
   }));
 }
 
+/**
+ * Pieces that can still be drawn otherwise: no shears have been near them. A group whose cutting has begun is not free, though
+ * none of its pieces is out yet.
+ */
+export function freePieces(sheet: StandSheet, done: ReadonlySet<string>, isCut: boolean): ReadonlySet<string> {
+  const begun = new Set(
+    sheet.steps.filter(({ id, phase }) => phase === "cut" && done.has(id)).map(({ group }) => group),
+  );
+  const untouched = sheet.groups.filter(({ id }) => !begun.has(id)).flatMap(({ pieces }) => pieces);
+  const stands = standOfPieces(sheet, done, isCut);
+  return new Set(
+    stands
+      .filter(({ piece, state }) => untouched.includes(piece) && state !== "cut" && state !== "sewn")
+      .map(({ piece }) => piece),
+  );
+}
+
 /** How many pieces are cut, of how many; a copy that is spoilt counts as none. */
 export function countCut(stands: readonly PieceStand[]): { readonly cut: number; readonly all: number } {
   const isThere = ({ state, missing }: PieceStand) => (state === "cut" || state === "sewn") && missing === 0;

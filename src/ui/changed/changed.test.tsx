@@ -19,7 +19,9 @@ const piece = (more: Partial<PieceChange>): PieceChange => ({
   ...more,
 });
 const view = (changes: readonly PieceChange[], undrawn: readonly string[] = []) =>
-  renderToStaticMarkup(<ChangesView orderId="o" changes={changes} undrawn={undrawn} unit="in" />)
+  renderToStaticMarkup(
+    <ChangesView orderId="o" changes={changes} added={[]} undrawn={undrawn} free={false} take={1} unit="in" />,
+  )
     .replace(/<[^>]+>/g, " ")
     .replace(/\s+/g, " ");
 

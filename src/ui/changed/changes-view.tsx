@@ -2,13 +2,12 @@ import Link from "next/link";
 import type { PieceChange } from "@/core/formats";
 import type { Unit } from "@/core/length";
 import { sayMovedEdge } from "@/core/wording";
+import type { LoadedChanges } from "@/server/load-changes";
 import { Fractions } from "@/ui/reading/fractions";
+import { DrawAnew } from "./draw-anew";
 
-interface ChangesViewProps {
+interface ChangesViewProps extends Pick<LoadedChanges, "changes" | "added" | "undrawn" | "free" | "take"> {
   readonly orderId: string;
-  readonly changes: readonly PieceChange[];
-  /** Why it could not be drawn by the card as it is now. */
-  readonly undrawn: readonly string[];
   readonly unit: Unit;
 }
 
@@ -18,11 +17,11 @@ function sayOf({ free, again }: PieceChange): string {
 }
 
 /** Piece by piece: which is still free, which seam takes the change, and what must be cut again. */
-export function ChangesView({ orderId, changes, undrawn, unit }: ChangesViewProps) {
+export function ChangesView({ orderId, changes, added, undrawn, free, take, unit }: ChangesViewProps) {
   if (undrawn.length > 0)
     return (
       <div role="alert" className="slip p-4 text-lg">
-        <h2>By the card as it is now this garment cannot be drawn</h2>
+        <h2>As the order and the card are now this garment cannot be drawn</h2>
         {undrawn.map((why) => (
           <p key={why}>
             <Fractions text={why} />
@@ -30,8 +29,17 @@ export function ChangesView({ orderId, changes, undrawn, unit }: ChangesViewProp
         ))}
       </div>
     );
-  if (changes.length === 0)
-    return <p className="slip p-4 text-lg">By the card as it is now every piece would be cut as it was.</p>;
+  if (changes.length === 0 && added.length === 0)
+    return <p className="slip p-4 text-lg">As the order and the card are now every piece would be cut as it was.</p>;
+  return (
+    <div className="space-y-3">
+      {free && <DrawAnew orderId={orderId} take={take} added={added} />}
+      {changes.length > 0 && <ChangeList orderId={orderId} changes={changes} unit={unit} />}
+    </div>
+  );
+}
+
+function ChangeList({ orderId, changes, unit }: Pick<ChangesViewProps, "orderId" | "changes" | "unit">) {
   return (
     <ul className="slip" aria-label="Pieces that would be cut otherwise">
       {changes.map((change) => (

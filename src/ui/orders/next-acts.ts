@@ -13,6 +13,7 @@ interface NextAct {
 export const nextActs: Readonly<Record<OrderState, NextAct>> = {
   measured: { heading: "Measured", act: "Choose how it is made", place: "", after: null },
   drafted: { heading: "Drafted", act: "Chalk and cut it", place: "/sheet", after: null },
+  cutting: { heading: "Being cut", act: "Cut the rest", place: "/sheet", after: null },
   cut: { heading: "Cut", act: "Sew it", place: "/making", after: { state: "sewn", said: "It is sewn" } },
   sewn: { heading: "Sewn", act: "Fit it", place: "/fitting", after: { state: "fitted", said: "It is fitted" } },
   fitted: {

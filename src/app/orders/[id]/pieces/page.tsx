@@ -12,11 +12,11 @@ export const dynamic = "force-dynamic";
 
 /** How each piece of a garment stands, from the fold to the seam; what is spoilt is cut again on what is left. */
 export default async function PiecesPage({ params }: { readonly params: Promise<{ id: string }> }) {
-  const { order, client, outcome, frozenAt, progress } = await loadSheet((await params).id);
+  const { order, client, outcome, frozenAt, isCut, progress } = await loadSheet((await params).id);
   if (outcome.kind !== "sheet") notFound();
   const { sheet } = outcome;
   const spoilt = order.spoilt.map(({ piece, copies, again }) => ({ piece, copies, again: again !== null }));
-  const stands = standOfPieces(sheet, new Set(progress?.done), frozenAt !== null, spoilt);
+  const stands = standOfPieces(sheet, new Set(progress?.done), isCut, spoilt);
   const { cut, all } = countCut(stands);
   const rows = sheet.pieces.map((piece, index): PieceRow => {
     const stand = stands[index];
