@@ -6,6 +6,7 @@ import { decisionsOf } from "@/server/garment-decisions";
 import { loadOrder } from "@/server/load";
 import { isOutgrown, today } from "@/server/readings";
 import { Outgrown } from "@/ui/client/outgrown";
+import { BeingCut } from "@/ui/garment/being-cut";
 import { GarmentView } from "@/ui/garment/garment-view";
 import { NewerCard } from "@/ui/garment/newer-card";
 import { PartsAtHand } from "@/ui/garment/parts-at-hand";
@@ -29,9 +30,10 @@ export default async function GarmentPage({ params }: { readonly params: Promise
         </Link>
       </PageHead>
       <main>
-        {isOutgrown(card, today()) && (
-          <div className="px-3 pt-3">
-            <Outgrown card={card} />
+        {(order.state === "cutting" || isOutgrown(card, today())) && (
+          <div className="space-y-3 px-3 pt-3">
+            {order.state === "cutting" && <BeingCut orderId={order.id} />}
+            {isOutgrown(card, today()) && <Outgrown card={card} />}
           </div>
         )}
         <PartsAtHand of={[document]}>

@@ -16,10 +16,9 @@ export const dynamic = "force-dynamic";
 /** Since when it is cut from, and how many pieces are cut while others are still to be. */
 function sayCut({ outcome, frozenAt, isCut, progress }: LoadedSheet): string {
   if (outcome.kind !== "sheet" || frozenAt === null) return "";
-  const from = ` · cut from on ${sayDate(frozenAt)}, `;
-  if (isCut) return `${from}kept as it was`;
+  if (isCut) return ` · cut from on ${sayDate(frozenAt)}, kept as it was`;
   const { cut, all } = countCut(standOfPieces(outcome.sheet, new Set(progress?.done), false));
-  return `${from}${cut} of ${all} cut`;
+  return ` · ${cut} of ${all} cut`;
 }
 
 export default async function SheetPage({ params }: { readonly params: Promise<{ id: string }> }) {
@@ -35,14 +34,14 @@ export default async function SheetPage({ params }: { readonly params: Promise<{
     <>
       <PageHead
         title={`Cut sheet for ${client.name}`}
-        about={`No. ${order.number} · ${rules} rules${cloth}${sayCut(loaded)}`}
+        about={`No. ${order.number}${sayCut(loaded)} · ${rules} rules${cloth}`}
       >
         {!isCut && (
           <Link href={`/orders/${order.id}`} className="button" prefetch={false}>
             Garment
           </Link>
         )}
-        {!isCut && (
+        {frozenAt === null && (
           <Link href={`/orders/${order.id}/cloth`} className="button" prefetch={false}>
             Cloth
           </Link>
@@ -57,7 +56,7 @@ export default async function SheetPage({ params }: { readonly params: Promise<{
             Changed since
           </Link>
         )}
-        {frozenAt !== null && (
+        {isCut && (
           <Link href={`/orders/${order.id}/fitting`} className="button" prefetch={false}>
             Fitting
           </Link>
