@@ -102,8 +102,8 @@ describe("with nothing but the keyboard", () => {
       "Orders",
       "Clients",
       "Logbook",
+      "Practice",
       "House rules",
-      "Shop",
     ]);
   });
 });

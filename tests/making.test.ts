@@ -33,7 +33,16 @@ const comesFirst = (tasks: readonly MakeTask[], first: string, second: string) =
 };
 
 /** What is only looked at, or done to the whole garment: being in one of these is not being sewn. */
-const NOT_SEWN = new Set(["fitting", "hang", "hem", "finish", "measure-neck", "measure-armhole", "measure-waist"]);
+const NOT_SEWN = new Set([
+  "fitting",
+  "hem-shape",
+  "hang",
+  "hem",
+  "finish",
+  "measure-neck",
+  "measure-armhole",
+  "measure-waist",
+]);
 
 /** What is wrong with a make-up order; nothing where all is well. */
 function faults(sheet: SheetDrawing): readonly string[] {
@@ -64,7 +73,7 @@ describe("every garment has a make-up order in which nothing comes before what i
     (id) => {
       const choices = findGarment(id)?.choices ?? {};
       const told = ["skirt", "sleeve", "collar", "opening", "neckFinish", "armholeFinish", "pocket", "lining", "stay"];
-      const schools = ["facingOrder", "sleeveSetting", "hemOrder", "hemFinish", "zipOrder", "liningJoin"];
+      const schools = ["facingOrder", "sleeveSetting", "hemOrder", "hemShape", "hemFinish", "zipOrder", "liningJoin"];
       const variants = [...told, ...schools].flatMap((one): readonly object[] => {
         const choice = choices[one];
         if (choice?.kind === "flag") return [{ [one]: true }];
@@ -117,6 +126,28 @@ describe("what waits for what", () => {
     expect(
       comesFirst(tasksOf("straight-dress", { sleeve: "long", sleeveSetting: "flat" }), "sleeve-set", "sides"),
     ).toBe(true);
+  });
+  it("a tail that is shaped on the sewn sides is cut straight, and marked and cut after them, before its hem", () => {
+    const later = tasksOf("shirt", { hemShape: "after-sides", hemOrder: "before-sides" });
+    expect(comesFirst(later, "sides", "hem-shape")).toBe(true);
+    expect(comesFirst(later, "hem-shape", "hem")).toBe(true);
+    expect(idsOf(tasksOf("shirt"))).not.toContain("hem-shape");
+    expect(taskOf(later, "hem-shape")?.pieces).toEqual(["bodice-front", "bodice-back"]);
+    const sideOf = (sheet: SheetDrawing | null) => {
+      const front = sheet?.pieces.find(({ id }) => id === "bodice-front");
+      const hem = front?.edges.find(({ role }) => role === "hem");
+      return Math.min(hem?.start[1] ?? 0, hem?.end[1] ?? 0);
+    };
+    const [curved, straight] = [drawingOf("shirt", {}), drawingOf("shirt", { hemShape: "after-sides" })];
+    expect(sideOf(straight) - sideOf(curved)).toBeCloseTo(2.5, 6);
+    expect(straight?.checks.find(({ id }) => id === "hem-shaped-later")?.text).toContain("2½ in up at the side");
+    expect(findGarment("straight-dress")?.choices.hemShape).toBeUndefined();
+  });
+  it("godets are set into the slots that the sides leave open", () => {
+    const sides = taskOf(tasksOf("mermaid-skirt", { flareBy: "godet" }), "sides");
+    expect(sides?.pieces).toContain("godet");
+    expect(sides?.says).toContain("double-pins");
+    expect(taskOf(tasksOf("mermaid-skirt"), "sides")?.says).not.toContain("double-pins");
   });
   it("a centre seam that crosses the waist join waits for it; without a skirt it comes before the shoulders", () => {
     expect(comesFirst(tasksOf("basic-bodice", { skirt: "pencil" }), "waist-join", "centre-seam")).toBe(true);

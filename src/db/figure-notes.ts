@@ -1,4 +1,5 @@
 import { asc, eq } from "drizzle-orm";
+import type { FittingSide } from "../core/making";
 import type { Database } from "./connection";
 import { figureNotes } from "./schema";
 
@@ -10,6 +11,7 @@ export interface StoredFigureNote {
   readonly line: string;
   readonly amount: string;
   readonly why: string;
+  readonly side: FittingSide;
   readonly inUse: boolean;
 }
 

@@ -152,6 +152,8 @@ export const figureNotes = pgTable(
     /** As it was typed, with its unit. */
     amount: text("amount").notNull(),
     why: text("why").notNull(),
+    /** Of the wearer. */
+    side: text("side").$type<FittingSide>().notNull().default("both"),
     inUse: boolean("in_use").notNull(),
     createdAt: text("created_at").notNull(),
   },

@@ -82,6 +82,7 @@ beforeEach(async () => {
       line: "waist",
       amount: "-1/2 in",
       why: "hollow",
+      side: "left" as const,
       inUse: true,
     };
     await addFigureNote(db, { ...note, clientId: who }, NOW);

@@ -4,6 +4,7 @@ import { randomUUID } from "node:crypto";
 import { revalidatePath } from "next/cache";
 import * as v from "valibot";
 import { parseSignedLength } from "@/core/length";
+import { fittingSides } from "@/core/making";
 import { addFigureNote, database, dropFigureNote, eraseClient, findClient, findShop, switchFigureNote } from "@/db";
 import { renewBookMark } from "./book-mark";
 import { figureLines, figurePieces } from "./figure-places";
@@ -16,6 +17,7 @@ const noteInput = v.object({
   piece: v.picklist(figurePieces.map(({ id }) => id)),
   line: v.picklist(figureLines.map(({ id }) => id)),
   amount: v.pipe(v.string(), v.maxLength(60)),
+  side: v.optional(v.picklist(fittingSides), "both"),
   why: v.pipe(
     v.string(),
     v.trim(),

@@ -149,6 +149,7 @@ function noteOf(order: StoredOrder, entry: StoredFitted, piece: string, line: st
     line,
     amount: `${each < 0 ? "-" : ""}${formatLength(Math.abs(each), "in")} in`,
     why: `${nameSeen(entry.seen)}, fitting of order ${order.number}`,
+    side: entry.side,
     inUse: true,
   };
 }

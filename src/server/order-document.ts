@@ -102,7 +102,13 @@ export function writeOrder(
     rules: writeRules(order.rules, ownSets),
     figureNotes: notes
       .filter(({ inUse }) => inUse)
-      .map(({ piece, line, amount, why }) => ({ piece, line, amount, why })),
+      .map(({ piece, line, amount, why, side }) => ({
+        piece,
+        line,
+        amount,
+        why,
+        ...(side === "both" ? {} : { side }),
+      })),
     ...writeCloths(order.cloth, order.unit),
   };
 }

@@ -515,6 +515,7 @@ export interface Remark {
     | "binding-armholes"
     | "binding-both"
     | "front-buttons"
+    | "hem-shaped-later"
     | "godets"
     | "underarm-left-over"
     | "notch-off-centre"

@@ -21,6 +21,8 @@ export interface FigureNote {
   readonly line: string;
   readonly amount: Inches;
   readonly why: string;
+  /** Of the wearer; both where it is left out. */
+  readonly side?: "both" | "left" | "right" | undefined;
 }
 
 /** Every number a recipe may ask for. Plain data: the same in the browser, on the server and in a worker. */

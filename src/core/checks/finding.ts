@@ -71,6 +71,7 @@ export const findingIds = [
   "late-far-off",
   "late-unused",
   "front-buttons",
+  "hem-shaped-later",
   "godets",
   "ring-pieced",
   "cap-ease",

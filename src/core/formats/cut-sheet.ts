@@ -90,6 +90,15 @@ const piece = v.object({
   sectors: v.optional(v.array(v.object({ n: v.number(), path: v.string(), about: point, angle: v.number() }))),
   /** Lines inside it that are chalked and never cut: where it turns over, is pressed, or has something sewn on. */
   creases: v.optional(v.array(v.object({ id: v.string(), path: v.string() }))),
+  /** Where the wearer's sides differ: what is trimmed of one of them alone, once it is cut as the larger of both. */
+  sides: v.optional(
+    v.array(
+      v.object({
+        side: v.picklist(["left", "right"]),
+        edges: v.array(v.object({ edge: v.string(), cut: v.string(), most: v.number() })),
+      }),
+    ),
+  ),
   /** A straight strip by its cut size; of a round, how many make it and where they are joined, from the centre back. */
   strip: v.optional(
     v.object({

@@ -87,9 +87,16 @@ function holeOf(piece: SheetPiece | undefined, step: SheetStep): readonly string
     .map(({ id }) => `${step.piece}/${id}`);
 }
 
+/** The dotted lines along which one side of the wearer is trimmed: `piece/edge@side`. */
+function trimsOf(piece: SheetPiece | undefined, step: SheetStep): readonly string[] {
+  const own = (piece?.sides ?? []).filter(({ side }) => step.id.startsWith(`trim-${side}-`));
+  return own.flatMap(({ side, edges }) => edges.map(({ edge }) => `${piece?.id}/${edge}@${side}`));
+}
+
 /** What one step lights. */
 export function lightsOf(sheet: CutSheet, step: SheetStep): Lights {
   const piece = sheet.pieces.find(({ id }) => id === step.piece);
+  if (step.act === "trim") return only("cuts", trimsOf(piece, step));
   const edge = step.edge === null ? [] : [`${pieceWithEdge(sheet, step)?.id ?? step.piece}/${step.edge}`];
   switch (lookOf(step.act).lights) {
     case "line":

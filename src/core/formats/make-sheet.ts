@@ -1,7 +1,7 @@
+import { writeSided } from "./left-right";
 import { readAndMake, type SheetOutcome } from "./sheet-outcome";
-import { writeSheet } from "./write-sheet";
 
 /** From an order as it was written to its cut sheet. The one way, for the server, the command and the tests. */
 export function makeSheet(order: unknown): SheetOutcome {
-  return readAndMake(order, writeSheet);
+  return readAndMake(order, writeSided);
 }

@@ -85,7 +85,16 @@ export const orderSchema = v.strictObject({
   choices: v.optional(v.record(v.string(), choiceValue)),
   rules: v.optional(v.record(v.string(), v.union([ruleValue, v.record(v.string(), ruleValue)]))),
   figureNotes: v.optional(
-    v.array(v.strictObject({ piece: text(80), line: text(80), amount: typedLength, why: text(200) })),
+    v.array(
+      v.strictObject({
+        piece: text(80),
+        line: text(80),
+        amount: typedLength,
+        why: text(200),
+        /** Of the wearer. */
+        side: v.optional(v.picklist(["both", "left", "right"])),
+      }),
+    ),
   ),
   measuredOnGarment: v.optional(v.record(v.string(), typedLength)),
   cloth: v.optional(cloth),

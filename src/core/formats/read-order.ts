@@ -13,6 +13,7 @@ import { readCloths } from "./read-cloth";
 import { readChoices, readRules } from "./read-decisions";
 import { readPositiveLength, readSignedLength } from "./read-lengths";
 import { readShape } from "./read-shape";
+import { type SidedNotes, sideNotes } from "./side-notes";
 
 /** An order understood: the garment and every number that its recipe may ask for. */
 export interface ReadOrder {
@@ -27,6 +28,8 @@ export interface ReadOrder {
   readonly own: RuleOverrides;
   /** How the main cloth is folded for the whole garment. */
   readonly way: LayWay;
+  /** The notes of each half of a figure that is not alike on both; null where it is. What is given has the larger. */
+  readonly sides: SidedNotes | null;
 }
 
 interface Collected<Value> {
@@ -125,6 +128,7 @@ export function readOrder(input: unknown): Result<ReadOrder, OrderError> {
   const missing = missingErrors(readings.missing, figure.value.kind).filter(({ path }) => !unread.has(path));
   const all = [...errors, ...choices.errors, ...missing];
   if (all.length > 0) return fail(...all);
+  const sides = sideNotes(notes.value);
   const given: Given = {
     unit,
     figure: figure.value,
@@ -132,11 +136,11 @@ export function readOrder(input: unknown): Result<ReadOrder, OrderError> {
     measurements: readings.measurements,
     rules: resolved,
     choices: choices.values,
-    figureNotes: notes.value,
+    figureNotes: sides?.larger ?? notes.value,
     late: late.value,
     clothWidth: cloths.value.main.width,
   };
   const fold = (choices.values.fold ?? "one-fold") as FoldKind;
   const way = order.lay?.main?.way ?? "in-turn";
-  return succeed({ order, garment, given, cloths: cloths.value, fold, set: rules.set, own: rules.own, way });
+  return succeed({ order, garment, given, cloths: cloths.value, fold, set: rules.set, own: rules.own, way, sides });
 }

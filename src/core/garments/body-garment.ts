@@ -151,7 +151,7 @@ function choicesOf(
     ...(usual === undefined
       ? []
       : Object.entries({ ...skirtUnderBody, skirt: { ...skirtUnderBody.skirt, default: usual } })),
-    ...Object.entries(makingChoices),
+    ...Object.entries(makingChoices).filter(([id]) => id !== "hemShape" || style.offers.sideRise !== undefined),
     ...own.filter(([id]) => ofCloth.has(id)),
   ]);
 }

@@ -81,12 +81,23 @@ describe("what is done now about what was seen", () => {
   });
   it("next time it is a note on that line, a quarter on each piece; or the rule or reading that it comes from", () => {
     const next = (seen: SeenAtFitting["seen"], amount = 1) => answerFitting({}, [entry(seen, amount)]).answers[0]?.next;
-    expect(next("loose-waist", 2)).toEqual({ kind: "note", line: "waist", pieces: ["front", "back"], each: -0.5 });
+    expect(next("loose-waist", 2)).toEqual({
+      kind: "note",
+      line: "waist",
+      pieces: ["front", "back"],
+      each: -0.5,
+      side: "both",
+    });
     expect(next("tight-ribs", 1)).toMatchObject({ line: "underbust", each: 0.25 });
     expect(next("armhole-cuts")).toEqual({ kind: "rule", rule: "armholeRoom" });
     expect(next("point-low")).toEqual({ kind: "reading", reading: "shoulderToBust" });
     for (const seen of seenIds) expect(next(seen)).toBeDefined();
-    expect(answerFitting({}, [entry("loose-waist", 2, "left")]).answers[0]?.next).toEqual({ kind: "one-side" });
+    expect(answerFitting({}, [entry("loose-waist", 2, "left")]).answers[0]?.next).toMatchObject({
+      kind: "note",
+      each: -1,
+    });
+    expect(answerFitting({}, [entry("loose-waist", 2)]).answers[0]?.next).toMatchObject({ kind: "note", each: -0.5 });
+    expect(answerFitting({}, [entry("slope-folds", 0.5, "left")]).answers[0]?.next).toEqual({ kind: "one-side" });
   });
 });
 

@@ -70,8 +70,9 @@ export type NextTime =
       readonly line: string;
       readonly pieces: readonly ("front" | "back")[];
       readonly each: Inches;
+      readonly side: FittingSide;
     }
-  /** Left and right are drawn alike: of one of them no note can stand. */
+  /** What sets it right moves both sides alike: of one of them nothing can stand. */
   | { readonly kind: "one-side" }
   | { readonly kind: "rule"; readonly rule: string }
   | { readonly kind: "reading"; readonly reading: string };
@@ -168,11 +169,19 @@ const LETS_OUT: ReadonlySet<SeenId> = new Set([
 const LINES: Readonly<Record<string, string>> = { bust: "bust", ribs: "underbust", waist: "waist", hip: "hip" };
 
 function nextOf({ seen, amount, side }: SeenAtFitting): NextTime {
-  if (side !== "both") return { kind: "one-side" };
   const [kind, place = ""] = seen.split("-");
   const line = LINES[place];
+  // Of the whole body it is shared by four quarters; of one side by the two that are there.
+  const quarters = side === "both" ? 4 : 2;
   if ((kind === "tight" || kind === "loose") && line !== undefined)
-    return { kind: "note", line, pieces: ["front", "back"], each: (kind === "tight" ? 1 : -1) * (amount / 4) };
+    return {
+      kind: "note",
+      line,
+      pieces: ["front", "back"],
+      each: (kind === "tight" ? 1 : -1) * (amount / quarters),
+      side,
+    };
+  if (side !== "both") return { kind: "one-side" };
   const next: Readonly<Partial<Record<SeenId, NextTime>>> = {
     "back-stands-off": { kind: "rule", rule: "zipHollow" },
     "shoulder-wide": { kind: "reading", reading: "shoulder" },
@@ -189,7 +198,7 @@ function nextOf({ seen, amount, side }: SeenAtFitting): NextTime {
     "collar-off": { kind: "rule", rule: "neckLine" },
     "collar-tight": { kind: "rule", rule: "neckLine" },
   };
-  return next[seen] ?? { kind: "note", line: "hem", pieces: ["front", "back"], each: amount };
+  return next[seen] ?? { kind: "note", line: "hem", pieces: ["front", "back"], each: amount, side };
 }
 
 /** How many edges of a seam carry an amount: of one side alone it is half of them; a hem has it whole at its one edge. */

@@ -182,12 +182,17 @@ const contents: Readonly<Record<TaskId, (made: Made) => TaskContent>> = {
     says:
       made.chosen("liningJoin") === "bagged" ? ["bagged"] : made.chosen("liningJoin") === "by-hand" ? ["by-hand"] : [],
   }),
-  sides: (made) => ({
-    pieces: piecesIn(made, sideSeams(made)),
-    seams: sideSeams(made),
-    says: ["match-on-stitch", "baste-sides"],
-    caution: "needle",
-  }),
+  sides: (made) => {
+    // Godets go into the slots that the seams leave open above the hem.
+    const godets = made.seamsNamed(/^godet/);
+    const seams = [...sideSeams(made), ...godets];
+    return {
+      pieces: piecesIn(made, seams),
+      seams,
+      says: ["match-on-stitch", ...(godets.length > 0 ? (["double-pins"] as const) : []), "baste-sides"],
+      caution: "needle",
+    };
+  },
   "measure-armhole": (made) => ({
     pieces: made
       .named(/^(sleeve|petal|facing-armhole)/)
@@ -260,6 +265,14 @@ const contents: Readonly<Record<TaskId, (made: Made) => TaskContent>> = {
     caution: "pins",
     always: true,
   }),
+  "hem-shape": (made) => ({
+    pieces:
+      made.chosen("hemShape") === "after-sides"
+        ? made.pieces.filter(({ cloth, edges }) => cloth === "main" && isBodyHem(edges)).map(({ id }) => id)
+        : [],
+    says: ["hem-curve"],
+    caution: "blade",
+  }),
   hang: (made) => ({ pieces: hangs(made) }),
   hem: (made) => ({
     pieces: made.pieces
@@ -279,6 +292,12 @@ const contents: Readonly<Record<TaskId, (made: Made) => TaskContent>> = {
   finish: () => ({ pieces: [], caution: "pins", always: true }),
 };
 
+/** A body ends in a hem beside its sides; a sleeve does as well, and has a cap. */
+function isBodyHem(edges: Made["pieces"][number]["edges"]): boolean {
+  const roles = edges.map(({ role }) => role);
+  return roles.includes("hem") && roles.includes("side") && !edges.some(({ id }) => id === "cap");
+}
+
 /** What is buttoned: the front with its marks, and stand and cuffs. */
 function buttoned(made: Made): readonly string[] {
   const marked = made.pieces.filter(({ marks }) => marks.some(({ id }) => id.startsWith("centre/button-")));
@@ -293,7 +312,7 @@ function isOpenFront({ half, cloth, edges }: Made["pieces"][number]): boolean {
 /** What each task waits for, of those that there are (craft: making, make-up order). */
 function waitsOf(task: TaskId, made: Made, has: (id: TaskId) => boolean): readonly TaskId[] {
   const flat = setsFlat(made);
-  const hemFirst = made.chosen("hemOrder") === "before-sides" && !has("hang");
+  const hemFirst = made.chosen("hemOrder") === "before-sides" && !has("hang") && !has("hem-shape");
   const when = (holds: boolean, ...ids: TaskId[]): readonly TaskId[] => (holds ? ids : []);
   const all: Readonly<Record<TaskId, readonly TaskId[]>> = {
     stay: [],
@@ -322,8 +341,9 @@ function waitsOf(task: TaskId, made: Made, has: (id: TaskId) => boolean): readon
     tiers: ["waist-join", ...when(!has("waist-join"), "flat-parts")],
     waistband: ["sides", "zip", "tiers"],
     fitting: ["sides", "waist-join", "sleeve-set", "zip", "neck", "tiers", "waistband", "centre-seam"],
+    "hem-shape": ["sides"],
     hang: ["waist-join", "fitting"],
-    hem: hemFirst ? ["flat-parts", "darts", "panels"] : ["hang", "fitting"],
+    hem: hemFirst ? ["flat-parts", "darts", "panels"] : ["hang", "fitting", "hem-shape"],
     buttonholes: ["hem", "fitting"],
     finish: taskIds.filter((id) => id !== "finish"),
   };

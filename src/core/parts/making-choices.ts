@@ -4,7 +4,7 @@ import { sleeveChoices } from "./sleeve/sleeve-choices";
 /** Sleeves that are set into an armhole. */
 const SET_IN = Object.keys(sleeveChoices.sleeve.options).filter((id) => id !== "none");
 
-/** The shop's schools: in which order and how it is sewn; no mark moves by them (craft: making, schools). */
+/** The shop's schools: in which order and how it is sewn; but for a hem that is shaped later no mark moves by them (craft: making, schools). */
 export const makingChoices = {
   facingOrder: {
     kind: "option",
@@ -28,6 +28,13 @@ export const makingChoices = {
     options: { last: "Last", "before-sides": "Before the sides" },
     default: "last",
     why: "While they lie flat they are quicker; last they can follow the fitting.",
+  },
+  hemShape: {
+    kind: "option",
+    label: "A curved hem is shaped",
+    options: { "with-piece": "With its piece", "after-sides": "On the sewn sides" },
+    default: "with-piece",
+    why: "Cut straight, and its curve marked once the sides are sewn, it meets at them for certain: a shirt habit.",
   },
   hemFinish: {
     kind: "option",

@@ -62,3 +62,4 @@ export { type StepWording, wordStep } from "./english/steps";
 export { nameStyleItem, type StyleItemId, styleItems } from "./english/style";
 export { askCause, nameLength, nameReason, sayHow, sayMiss, saySuspects, sayWaiver } from "./english/tape-check";
 export { wordLedgerWhy, wordPieceName, wordTerm, wordTurnEnd } from "./english/terms";
+export { type TrimSide, wordTrim } from "./english/trim";

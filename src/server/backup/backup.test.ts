@@ -43,6 +43,7 @@ const shop: WholeShop = {
       line: "waist",
       amount: "-1/2 in",
       why: "hollow back",
+      side: "right",
       inUse: true,
       createdAt: NOW,
     },

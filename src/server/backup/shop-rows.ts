@@ -36,6 +36,8 @@ const rowsOf = {
     line: text,
     amount: text,
     why: text,
+    // Left out in files written before a note could be of one side.
+    side: v.optional(v.picklist(fittingSides), "both"),
     inUse: v.boolean(),
     createdAt: text,
   }),

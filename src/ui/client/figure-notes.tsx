@@ -14,10 +14,16 @@ interface FigureNotesProps {
   readonly notes: readonly StoredFigureNote[];
 }
 
-function sayNote({ piece, line, amount }: StoredFigureNote): string {
+const SIDES = [
+  { id: "both", label: "Both sides" },
+  { id: "left", label: "The wearer's left" },
+  { id: "right", label: "The wearer's right" },
+] as const;
+
+function sayNote({ piece, line, amount, side }: StoredFigureNote): string {
   const where = figurePieces.find(({ id }) => id === piece)?.label ?? piece;
   const level = figureLines.find(({ id }) => id === line)?.label ?? line;
-  return `${where}, ${level}: ${amount.replace(/^(\d|½|¼|¾)/, "+ $1")}`;
+  return `${where}, ${level}${side === "both" ? "" : `, the wearer's ${side}`}: ${amount.replace(/^(\d|½|¼|¾)/, "+ $1")}`;
 }
 
 interface PlaceProps {
@@ -97,7 +103,8 @@ export function FigureNotes({ clientId, notes }: FigureNotesProps) {
             <span className="font-semibold">How much, each quarter</span>
             <input name="amount" className="field" placeholder="1/4, or −1/2" autoComplete="off" />
           </label>
-          <label className="block sm:col-span-2">
+          <Place name="side" label="Side" places={SIDES} first="both" />
+          <label className="block">
             <span className="font-semibold">Why</span>
             <input name="why" className="field" placeholder="hollow back, seen at the fitting" autoComplete="off" />
           </label>

@@ -1,23 +1,11 @@
 import { useMemo } from "react";
-import { cutLines, type Lights, markPlace, noLights, type SheetPiece } from "@/core/formats";
+import { cutLines, markPlace, type SheetPiece } from "@/core/formats";
 import { flattenPath, readPathData } from "@/core/geometry";
 import { lineNames } from "@/core/wording";
+import { CHALK, type ChalkLook, isLit, isShown, LANTERN } from "./chalk-look";
 import { LETTER, type View } from "./cloth-frame";
 import { ClothText } from "./cloth-text";
-
-/** What of a piece is seen, and how: on the table only what is chalked so far. */
-export interface ChalkLook {
-  /** What is on the cloth; null for all of it. */
-  readonly shown: Lights | null;
-  readonly lit: Lights;
-  /** Cutting lines that must not be cut now, crossed out: `piece/edge`. */
-  readonly crossed: ReadonlySet<string>;
-  /** Under the shears the net lines and what was ruled from are out of the way. */
-  readonly shears: boolean;
-}
-
-/** Everything on the cloth, nothing of it in hand. */
-export const WHOLE: ChalkLook = { shown: null, lit: noLights, crossed: new Set(), shears: false };
+import { TrimLines } from "./trim-lines";
 
 interface ChalkPieceProps {
   readonly piece: SheetPiece;
@@ -34,8 +22,6 @@ interface ChalkPieceProps {
   readonly view?: View;
 }
 
-const CHALK = "var(--color-chalk)";
-const LANTERN = "var(--color-lantern)";
 const GUIDE = "var(--color-guide)";
 
 interface PartProps {
@@ -43,12 +29,6 @@ interface PartProps {
   readonly look: ChalkLook;
   readonly fine: number;
 }
-
-type Kind = keyof Lights;
-
-const isLit = ({ lit }: ChalkLook, kind: Kind, name: string): boolean => lit[kind].has(name);
-const isShown = (look: ChalkLook, kind: Kind, name: string): boolean =>
-  look.shown === null || look.shown[kind].has(name) || isLit(look, kind, name);
 
 /** Where the names of the lines stand: beside their line, or below the last name where two lines lie close. */
 function nameDepths(lines: SheetPiece["lines"], fine: number): readonly number[] {
@@ -398,6 +378,7 @@ export function ChalkPiece({ piece, right, look, onMark, faint, withLines, fine,
         )}
       <PlumbLine piece={piece} look={look} fine={fine} />
       <CutLines piece={piece} look={look} fine={fine} faint={faint} />
+      <TrimLines piece={piece} look={look} fine={fine} />
       <Edges piece={piece} look={look} fine={fine} faint={faint} />
       {!faint && <Darts piece={piece} look={look} fine={fine} />}
       {!faint && <Creases piece={piece} look={look} fine={fine} />}

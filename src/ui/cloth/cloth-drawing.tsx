@@ -1,6 +1,7 @@
 import type { ReactNode } from "react";
 import type { SheetDrawing } from "@/core/formats";
-import { type ChalkLook, ChalkPiece, WHOLE } from "./chalk-piece";
+import { type ChalkLook, WHOLE } from "./chalk-look";
+import { ChalkPiece } from "./chalk-piece";
 import { asHigh, type ClothFrame, frameGroup, type Group, namePieces, type View } from "./cloth-frame";
 import { ClothStage } from "./cloth-stage";
 

@@ -1,5 +1,6 @@
 import type { SheetDrawing, SheetPiece } from "@/core/formats";
-import { ChalkPiece, WHOLE } from "@/ui/cloth/chalk-piece";
+import { WHOLE } from "@/ui/cloth/chalk-look";
+import { ChalkPiece } from "@/ui/cloth/chalk-piece";
 import { asHigh, frameGroup, type Group, namePieces, type View } from "@/ui/cloth/cloth-frame";
 import { ClothStage } from "@/ui/cloth/cloth-stage";
 

@@ -54,7 +54,11 @@ describe("what was seen at a fitting", () => {
     expect(armhole).not.toContain("Keep as a figure note");
     expect(armhole).toContain("Look at the house rule “Room in the armhole”");
     expect(view([entry({ seen: "point-low" })], 1)).toMatch(/Measure “.+” again on the next card/);
-    expect(view([entry({ side: "left" })], 1)).toContain("left and right are drawn alike");
+    // One side alone is a note of that side; what a rule sets right would move both.
+    expect(view([entry({ side: "left" })], 1)).toMatch(
+      /Keep it as a note on this figure: .* waist line, the wearer.+s left/,
+    );
+    expect(view([entry({ seen: "armhole-cuts", side: "left" })], 1)).toContain("moves both sides alike");
   });
   it("before anything is written it says what to do first", () => {
     expect(view([], 1)).toContain("Pin first, then say where, what and how much");

@@ -78,6 +78,7 @@ describe("orders", () => {
     expect(after).toEqual([
       ["measured", null],
       ["drafted", null],
+      ["cutting", null],
       ["cut", "sewn"],
       ["sewn", "fitted"],
       ["fitted", "finished"],

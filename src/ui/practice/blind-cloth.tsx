@@ -1,6 +1,6 @@
 import { useMemo } from "react";
 import { type CutSheet, chalkedBefore, joinLights, lightsOf, type SheetStep, tableScreens } from "@/core/formats";
-import type { ChalkLook } from "@/ui/cloth/chalk-piece";
+import type { ChalkLook } from "@/ui/cloth/chalk-look";
 import { ClothDrawing } from "@/ui/cloth/cloth-drawing";
 
 /** The cloth as it is chalked so far, the mark that is asked for bright; no tape lies on it, so that it gives no number away. */

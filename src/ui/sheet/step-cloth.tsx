@@ -1,6 +1,6 @@
 import { useMemo } from "react";
 import { type CutSheet, lightsOf, noLights, type SheetStep } from "@/core/formats";
-import type { ChalkLook } from "@/ui/cloth/chalk-piece";
+import type { ChalkLook } from "@/ui/cloth/chalk-look";
 import { ClothDrawing, FINE_CLOSE } from "@/ui/cloth/cloth-drawing";
 import type { Group } from "@/ui/cloth/cloth-frame";
 import { frameStep } from "@/ui/cloth/frame-step";

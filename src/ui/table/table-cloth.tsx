@@ -13,7 +13,8 @@ import {
   type TableScreen,
 } from "@/core/formats";
 import { sayTick } from "@/core/wording";
-import { type ChalkLook, ChalkPiece } from "@/ui/cloth/chalk-piece";
+import type { ChalkLook } from "@/ui/cloth/chalk-look";
+import { ChalkPiece } from "@/ui/cloth/chalk-piece";
 import { FINE_CLOSE, LAYERS } from "@/ui/cloth/cloth-drawing";
 import { type ClothFrame, frameGroup, type Group, namePieces, type View } from "@/ui/cloth/cloth-frame";
 import { ClothStage } from "@/ui/cloth/cloth-stage";

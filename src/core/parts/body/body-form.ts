@@ -30,6 +30,8 @@ export type BodyForm = Choices & {
   readonly usesUnderbust: boolean;
   /** A bustier closes round the ribs; in every other body the side runs on from bust to waist past them. */
   readonly fitsRibs: boolean;
+  /** How far a curved hem rises at the side that is shaped once the sides are sewn; 0 where it is cut so. */
+  readonly hemShapedLater: number;
   /** Whether something is sewn to its lower edge, which then has a seam there and no hem. */
   readonly sewnBelow: boolean;
 };
@@ -51,6 +53,9 @@ export function readForm(given: FormGiven, style: BodyStyle): BodyForm {
   const waistDarts = values.frontWaistDart || values.backWaistDart;
   return {
     ...values,
+    // Shaped on the sewn sides it is cut straight first.
+    sideRise: given.choices.hemShape === "after-sides" ? 0 : values.sideRise,
+    hemShapedLater: given.choices.hemShape === "after-sides" ? values.sideRise : 0,
     style,
     end,
     dart,

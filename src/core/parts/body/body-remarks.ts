@@ -93,4 +93,5 @@ export function remarkBody(sheet: Sheet, form: BodyForm, planned: PlannedBody, p
   remarkShape(sheet, planned, piece);
   remarkPanels(sheet, planned.halves);
   remarkWaistDarts(sheet, planned.halves);
+  if (form.hemShapedLater > 0) sheet.remark({ id: "hem-shaped-later", piece, numbers: { rise: form.hemShapedLater } });
 }

@@ -353,6 +353,10 @@ const findings: Readonly<Record<FindingId, (spoken: Spoken) => FindingWording>> 
     text: `${capital(nameSeam(finding.words?.seam ?? ""))}: ${say("lengthA")} is gathered into ${say("lengthB")}, ${finding.words?.ratio} times as long.`,
     remedy: "Thick cloth wants less, thin cloth takes more: try a hand's breadth first.",
   }),
+  "hem-shaped-later": ({ say }) => ({
+    text: `The hem is cut straight. On the sewn sides its curve is marked: ${say("rise")} up at the side, running out to nothing before the centre.`,
+    remedy: "Fold the garment at its centre and cut both sides as one, after the sides are sewn and before the hem.",
+  }),
   "child-cords": ({ finding }) => ({
     text: `On a child's clothes cords are a danger: this one hangs at ${finding.words?.place}. At the neck and on a hood there is none at all.`,
     remedy: "Stitch it down in the middle, keep its ends short, or take elastic. Local rules come first.",

@@ -169,9 +169,9 @@ export function sayNext(
   if (next.kind === "note") {
     const amount = formatLengthWithUnit(Math.abs(next.each), unit);
     const pieces = nameList(next.pieces.map((piece) => (piece === "front" ? "front" : "back")));
-    return `Keep it as a note on this figure: ${amount} ${next.each < 0 ? "less" : "more"} on ${pieces}, ${next.line === "underbust" ? "under-bust" : next.line} line`;
+    return `Keep it as a note on this figure: ${amount} ${next.each < 0 ? "less" : "more"} on ${pieces}, ${next.line === "underbust" ? "under-bust" : next.line} line${next.side === "both" ? "" : `, ${sayFittingSide(next.side)}`}`;
   }
-  if (next.kind === "one-side") return "Look at it again: left and right are drawn alike, and one of them differs";
+  if (next.kind === "one-side") return "Look at it again: what sets this right moves both sides alike";
   return next.kind === "rule"
     ? `Look at the house rule “${nameOf("rule", next.rule)}”`
     : `Measure “${nameOf("reading", next.reading)}” again on the next card`;

@@ -33,6 +33,7 @@ const titles: Readonly<Record<TaskId, string>> = {
   tiers: "Gather the tiers on",
   waistband: "Finish the waist",
   fitting: "Fitting",
+  "hem-shape": "Shape the hem",
   hang: "Let it hang",
   hem: "Hem",
   buttonholes: "Buttonholes and buttons",
@@ -63,6 +64,7 @@ const texts: Readonly<Record<TaskId, string>> = {
   tiers: "Each: ends joined, upper edge gathered to the edge above as it was measured, evenly, neatened.",
   waistband: "Right sides together, sides and centre on their notches; folded over, ends closed, caught inside.",
   fitting: "Hem pinned. Nothing is trimmed before it: see where it pulls, stands off or rides up, and write it down.",
+  "hem-shape": "The sides sewn, mark the curve of the hem over both seams at once, and cut it.",
   hang: "A day on the form or a hanger; then level it from the floor.",
   hem: "Turn, press and sew.",
   buttonholes: "On the marked line, after the fitting. Try one on a scrap first.",
@@ -98,6 +100,8 @@ const sayings: Readonly<Record<SayingId, string>> = {
   "hem-fused":
     "A fusible strip holds straight hems, not hems on the bias or with much curve, nor sheer cloth. Try it on a scrap with the client's washing.",
   "hem-rolled": "Rolled to ¼: thin cloth alone.",
+  "hem-curve":
+    "Fold the garment at its centre, side on side: both curves are cut as one, and meet at the seams for certain. How far it rises is said with the sheet.",
   "hem-blind": "Neaten the edge first; catch one thread of the outside at a time.",
   "zip-set": "Edges neatened; basted from the top to the notch, secured, sewn on to the hem; zip set, basting out.",
   "facing-in":

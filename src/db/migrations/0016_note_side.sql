@@ -1,0 +1,1 @@
+ALTER TABLE "figure_notes" ADD COLUMN "side" text DEFAULT 'both' NOT NULL;
