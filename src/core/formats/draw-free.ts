@@ -11,7 +11,7 @@ import type { SheetOutcome } from "./sheet-outcome";
 /** What comes of drawing anew whatever is not cut: the sheet, or why there is none. */
 export type DrawnFree =
   | { readonly kind: "sheet"; readonly sheet: CutSheet; readonly anew: DrawnAnew }
-  /** Pieces that are cut and that the order would not have any more. */
+  /** Pieces that are cut and that the order would not have any more, or would fold with others. */
   | { readonly kind: "cut-otherwise"; readonly pieces: readonly string[] }
   | Exclude<SheetOutcome, { readonly kind: "sheet" }>;
 
@@ -88,6 +88,12 @@ function caution(text: string, remedy: string, piece: string | null): SheetCheck
   return { id: "change-after-cut", level: "caution", text, remedy, piece, line: null, edge: null, measurement: null };
 }
 
+/** What is drawn now, and what it takes the place of. */
+function together(one: DrawnAnew, other: DrawnAnew): DrawnAnew {
+  const both = (of: keyof DrawnAnew) => new Set([...one[of], ...other[of]]);
+  return { pieces: both("pieces"), groups: both("groups"), steps: both("steps") };
+}
+
 /** What the change asks of every piece that is cut, one line a piece (craft: making, a change after the first cut). */
 function askOfCut(frozen: CutSheet, drawn: CutSheet, free: ReadonlySet<string>): readonly SheetCheck[] {
   return changeAfterCut(frozen, drawn, free)
@@ -137,7 +143,16 @@ export function drawFree(frozen: CutSheet, order: Order, free: ReadonlySet<strin
     held.length === 0 ? first : makeSheet({ ...order, measuredOnGarment: { ...measuredOnGarment, ...told } });
   if (second.kind !== "sheet") return second;
   const { sheet } = second;
-  const anew = madeWith(sheet, now);
+  const anew = together(madeWith(sheet, now), madeWith(frozen, free));
+  // What is cut cannot be folded together with what is free.
+  const mixed = sheet.groups
+    .filter(({ id }) => anew.groups.has(id))
+    .flatMap(({ pieces }) => pieces.filter((id) => isCut.has(id)));
+  if (mixed.length > 0)
+    return {
+      kind: "cut-otherwise",
+      pieces: frozen.pieces.filter(({ id }) => mixed.includes(id)).map(({ name }) => name),
+    };
   const merged = mergeSheets(frozen, sheet, anew, "as-drawn");
   const seams = merged.seams.map((seam) =>
     seamAsMerged(

@@ -8,6 +8,8 @@ import type { ReadOrder } from "./read-order";
 import type { RefusedOrder } from "./write-refusal";
 import { writeSheet } from "./write-sheet";
 
+/** Nobody trims off less than this: the seam takes it. */
+const LEAST_TRIM: Inches = 1 / 8 - 1e-6;
 /** Nearer than this a cutting line is the same. */
 const SAME: Inches = 1 / 16;
 
@@ -45,7 +47,7 @@ function trimOf(chalked: SheetPiece, own: SheetPiece | undefined, side: TrimSide
   const larger = cutLines(chalked);
   const edges = Object.entries(cutLines(own)).flatMap(([edge, line]) => {
     const { cut, most } = insideOf(outline, line);
-    return larger[edge] === undefined || most < SAME ? [] : [{ edge, cut, most }];
+    return larger[edge] === undefined || most < LEAST_TRIM ? [] : [{ edge, cut, most }];
   });
   return edges.length === 0 ? [] : [{ side, edges }];
 }

@@ -16,14 +16,32 @@ export function madeWith(sheet: CutSheet, pieces: ReadonlySet<string>): DrawnAne
   return { pieces, groups, steps: new Set(own.map(({ id }) => id)) };
 }
 
-/** Each row of the new list that is drawn anew; for any other the one that was frozen, where it is still there. */
-function keepFrozen<Row extends { readonly id: string }>(
+/** What is made once for the whole garment: it follows what is drawn now. */
+const OF_THE_WHOLE: ReadonlySet<string> = new Set(["style", "count"]);
+
+/**
+ * Rows of what is cut as they were frozen, all of them and no others, and of what is drawn anew as they are now: in the order
+ * of the new list, each group's own together; what the new list has no more of comes last.
+ */
+function mergeRows<Row>(
   frozen: readonly Row[],
   drawn: readonly Row[],
-  isOwn: (row: Row) => boolean,
+  groupOf: (row: Row) => string,
+  isAnew: (group: string) => boolean,
 ): Row[] {
-  const kept = new Map(frozen.filter((row) => !isOwn(row)).map((row) => [row.id, row]));
-  return drawn.map((row) => (isOwn(row) ? row : (kept.get(row.id) ?? row)));
+  const kept = new Map<string, Row[]>();
+  for (const row of frozen) {
+    const group = groupOf(row);
+    if (!isAnew(group)) kept.set(group, [...(kept.get(group) ?? []), row]);
+  }
+  const merged = drawn.flatMap((row) => {
+    const group = groupOf(row);
+    if (isAnew(group)) return [row];
+    const own = kept.get(group) ?? [];
+    kept.delete(group);
+    return own;
+  });
+  return [...merged, ...[...kept.values()].flat()];
 }
 
 /** The making as it was frozen, in its order; what joins a new piece says its new seams. */
@@ -37,11 +55,42 @@ function makingAnew(frozen: CutSheet, sheet: CutSheet, { pieces }: DrawnAnew): r
     });
 }
 
+type Placements = NonNullable<CutSheet["placements"]>;
+
+/** A placement with only some of its steps: strips of one cloth lie on one tape, and some of them may be cut. */
+function placementOf(placement: Placements[number], isOwn: (step: string) => boolean): Placements {
+  const steps = placement.steps.filter(isOwn);
+  if (steps.length === placement.steps.length) return [placement];
+  if (steps.length === 0) return [];
+  const readings = placement.readings.flatMap((reading) => {
+    const made = reading.made.filter(({ step }) => isOwn(step));
+    return made.length === 0 ? [] : [{ ...reading, made, names: made.map(({ name }) => name) }];
+  });
+  // biome-ignore lint/suspicious/noThenProperty: the name of the open format
+  return [{ ...placement, steps, readings, then: placement.then.filter(({ step }) => step === null || isOwn(step)) }];
+}
+
+/** Every step that is there lies in one placement: those of what is cut as they were, the others as they are now, in the order of the steps. */
+function mergePlacements(
+  frozen: Placements,
+  drawn: Placements,
+  steps: readonly SheetStep[],
+  isAnew: (step: string) => boolean,
+): Placements {
+  const order = new Map(steps.map(({ id }, index) => [id, index]));
+  const kept = frozen.flatMap((one) => placementOf(one, (step) => order.has(step) && !isAnew(step)));
+  const fresh = drawn.flatMap((one) => placementOf(one, (step) => order.has(step) && isAnew(step)));
+  const taken = new Set(kept.map(({ id }) => id));
+  const named = fresh.map((one) => (taken.has(one.id) ? { ...one, id: `${one.id}-2` } : one));
+  const at = ({ steps: own }: Placements[number]) => Math.min(...own.map((step) => order.get(step) ?? 0));
+  return [...kept, ...named].sort((one, other) => at(one) - at(other));
+}
+
 /**
  * The sheet that was cut from, with some of its pieces as another sheet draws them: every other piece, its group, its steps
  * and its placements stay as they were frozen, whatever became of the program since.
  *
- * @param making whether the making stays in its frozen order, or follows what is drawn now
+ * @param making whether the making, and what is looked at and counted, stay as they were, or follow what is drawn now
  */
 export function mergeSheets(
   frozen: CutSheet,
@@ -49,21 +98,30 @@ export function mergeSheets(
   anew: DrawnAnew,
   making: "as-frozen" | "as-drawn",
 ): CutSheet {
+  const follows = making === "as-drawn";
+  // A step of the whole garment stands for itself: it is told by its own id.
+  const keyOf = (step: SheetStep) => (OF_THE_WHOLE.has(step.phase) ? `whole ${step.id}` : step.group);
+  const isAnew = (key: string) => (follows && key.startsWith("whole ")) || anew.groups.has(key);
+  const steps = mergeRows(tableSteps(frozen), tableSteps(sheet), keyOf, isAnew);
+  const fresh = new Set(steps.filter((step) => anew.groups.has(step.group)).map(({ id }) => id));
   const made = sheet.steps.filter(({ phase }) => phase === "make");
   return {
     ...sheet,
-    pieces: keepFrozen(frozen.pieces, sheet.pieces, ({ id }) => anew.pieces.has(id)),
-    groups: keepFrozen(frozen.groups, sheet.groups, ({ id }) => anew.groups.has(id)),
-    steps: [
-      ...keepFrozen(tableSteps(frozen), tableSteps(sheet), ({ id }) => anew.steps.has(id)),
-      ...(making === "as-drawn" ? made : makingAnew(frozen, sheet, anew)),
-    ],
+    pieces: mergeRows(
+      frozen.pieces,
+      sheet.pieces,
+      ({ id }) => id,
+      (id) => anew.pieces.has(id),
+    ),
+    groups: mergeRows(
+      frozen.groups,
+      sheet.groups,
+      ({ id }) => id,
+      (id) => anew.groups.has(id),
+    ),
+    steps: [...steps, ...(follows ? made : makingAnew(frozen, sheet, anew))],
     ...(sheet.placements === undefined || frozen.placements === undefined
       ? {}
-      : {
-          placements: keepFrozen(frozen.placements, sheet.placements, ({ steps }) =>
-            steps.some((step) => anew.steps.has(step)),
-          ),
-        }),
+      : { placements: mergePlacements(frozen.placements, sheet.placements, steps, (id) => fresh.has(id)) }),
   };
 }

@@ -131,9 +131,10 @@ function dartThrough(piece: Piece, mark: string): string {
 function tipUse(step: TableStep, piece: Piece, mark: string): Use {
   const dart = dartThrough(piece, mark);
   const place = markIn(piece, mark).place.stitch;
-  // A skirt's darts hang from its waist line, which is its top.
+  // Where there is no bust line a dart hangs from the chest line; a skirt's from its waist line, which is its top.
+  const hasBust = piece.lines.some(({ id }) => id === "bust");
   const near = piece.lines
-    .filter(({ id }) => (piece.top === "top" ? id !== "top" && id !== "chest" : id === piece.top))
+    .filter(({ id }) => (piece.top === "top" ? id !== "top" && (id !== "chest" || !hasBust) : id === piece.top))
     .reduce((best, line) => (Math.abs(line.down - place.y) < Math.abs(best.down - place.y) ? line : best));
   const out = place.y - near.down;
   const tip = reading(step, mark, Math.abs(out), "stitch", {
