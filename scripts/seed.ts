@@ -1,14 +1,17 @@
 /** Fills an empty shop with its demo week: a small workroom by a canal, before a lantern festival. All made up. */
 import { randomUUID } from "node:crypto";
 import { type CutSheet, makeSheet } from "../src/core/formats";
+import { isRight, madeUpOrder, practiceQuestions, rulesOf, slipOf } from "../src/core/practice";
 import {
   addCard,
   addClient,
   addFigureNote,
   addOrder,
+  addRehearsal,
   type Card,
   type Client,
   changeOrder,
+  changeRehearsal,
   changeShop,
   closeDatabase,
   type Database,
@@ -108,6 +111,46 @@ async function seedTicks(db: Database, orderId: string, { steps }: CutSheet): Pr
   }
 }
 
+/** What the apprentice practised on scrap last week: a garment of the catalogue, most of it right, the ease forgotten twice. */
+async function seedPractice(db: Database): Promise<void> {
+  const document = madeUpOrder("straight-dress", 12, "in", "0.5");
+  const outcome = makeSheet(document);
+  if (document === undefined || outcome.kind !== "sheet") return;
+  const began = new Date(Date.now() - 5 * 24 * 60 * 60_000).toISOString();
+  const id = randomUUID();
+  await addRehearsal(db, {
+    id,
+    person: "Ilse",
+    title: "Straight dress, a made-up client",
+    orderId: null,
+    document,
+    timed: true,
+    startedAt: began,
+  });
+  const questions = practiceQuestions(outcome.sheet).slice(0, 30);
+  for (const [index, question] of questions.entries()) {
+    const ease = question.terms.find(({ kind }) => kind === "ease")?.value ?? 0;
+    const typed = index % 4 === 1 && ease > 0 ? [question.answer - ease, question.answer] : [question.answer];
+    await changeRehearsal(db, id, ({ answers }) => ({
+      set: {
+        answers: {
+          ...answers,
+          [question.id]: { typed: typed.map(String), state: "right", at: Date.parse(began) + 40_000 * (index + 1) },
+        },
+      },
+      tries: typed.map((one) => ({
+        id: randomUUID(),
+        person: "Ilse",
+        on: began,
+        mark: question.mark,
+        rules: rulesOf(question),
+        right: isRight(question, one),
+        slip: slipOf(question, one),
+      })),
+    }));
+  }
+}
+
 async function seed(): Promise<void> {
   const db = await database();
   if ((await listClients(db)).length > 0) {
@@ -125,6 +168,7 @@ async function seed(): Promise<void> {
   const seeded: SeededClient[] = [];
   for (const client of clients) seeded.push(await seedClient(db, client));
   await seedOrders(db, seeded);
+  await seedPractice(db);
   process.stdout.write(`Seeded ${clients.length} clients.\n`);
 }
 

@@ -144,7 +144,7 @@ export function QuestionSlip(props: QuestionSlipProps) {
         <form onSubmit={say} noValidate className="space-y-2">
           <div className="flex items-end gap-3">
             <label className="block w-44 shrink-0">
-              <span className="block whitespace-nowrap font-semibold">
+              <span className="block whitespace-nowrap pb-1 font-semibold">
                 {half ? "The number, halved for the scrap" : "The number"}
               </span>
               <input
