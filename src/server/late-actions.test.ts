@@ -75,6 +75,22 @@ describe("an armhole measured on the sewn garment", () => {
     await keepPlace(id, { stepId: cut, ticked: [cut] });
     expect(said(await late.tryLate(id, { edge: "armhole", measured: measured }))).toContain("ticked as cut");
   });
+  it("cuffs are drawn to the sleeve's end as one number, kept with its cause, and what is no edge of theirs is left out", async () => {
+    const { order: of } = await loadSheet(id);
+    const started = await order.startOrder(of.clientId, "shirt");
+    const shirt = started.ok ? started.value.orderId : "";
+    const { outcome } = await loadSheet(shirt);
+    expect(said(await order.cutFromSheet(shirt, outcome.kind === "sheet" ? sheetPrint(outcome.sheet) : ""))).toBe("");
+    const end = (cuffEdge: string) => ({ edge: "cuff", measured: { cuffEdge, armholeFront: "3" } });
+    expect(said(await late.tryLate(shirt, { edge: "tier-1", measured: { tierEdge1: "60" } }))).not.toBe("");
+    expect(said(await late.tryLate(shirt, end("")))).toContain("the whole of it");
+    expect(said(await late.keepLate(shirt, { ...end("9 3/4"), seen: 1, again: true, cause: "seam-twice" }))).toBe("");
+    const [, second] = await listTakes(await database(), shirt);
+    expect(second?.sheet.late).toEqual([
+      expect.objectContaining({ edge: "cuff", half: "whole", measured: 9.75, cause: "seam-twice" }),
+    ]);
+    expect(second?.sheet.order.measuredOnGarment).toEqual({ cuffEdge: "9 3/4" });
+  });
   it("is not asked where the house draws its sleeves to the chalk: it says which rule", async () => {
     const { order: of } = await loadSheet(id);
     const started = await order.startOrder(of.clientId, "shift-dress");

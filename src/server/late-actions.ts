@@ -36,6 +36,13 @@ const lateInput = v.strictObject({
     waistFront: typed,
     waistBack: typed,
     waistEdge: typed,
+    cuffEdge: typed,
+    flounceEdge: typed,
+    tierEdge1: typed,
+    tierEdge2: typed,
+    tierEdge3: typed,
+    tierEdge4: typed,
+    tierEdge5: typed,
   }),
 });
 const keepInput = v.strictObject({
@@ -65,31 +72,62 @@ interface LateSaid {
   readonly taken: string;
 }
 
+/** What is said of one thing that is drawn to an edge: `The collar is`, `it is`, `a collar`. */
+function ofPart(cut: string, not: string, fresh: string, another: string): Omit<LateSaid, "nothing"> {
+  const that = not === "they are" ? "those" : "that";
+  return {
+    cut: `${cut} ticked as cut, and what is cut is not drawn again. Where ${not} not, take back the tick at the table; for ${fresh} from new cloth, take it back as well.`,
+    taken: `Another screen has kept ${another} meanwhile. Look at ${that} first; what you wrote stays here.`,
+  };
+}
+
+function tierSaid(field: string): LateSaid {
+  return {
+    ...ofPart("A tier below is", "it is", "a new one", "tiers"),
+    nothing: {
+      field,
+      message: "Nothing is written. Lay the work flat and measure the tier’s lower edge, the whole round.",
+    },
+  };
+}
+
+const SLEEVE_END = "Nothing is written. Measure the sleeve’s end along its stitching, the whole of it.";
+
 const SAID: Readonly<Record<LateEdge, LateSaid>> = {
   neck: {
-    cut: "The collar is ticked as cut, and what is cut is not drawn again. Where it is not, take back the tick at the table; for a new one from new cloth, take it back as well.",
+    ...ofPart("The collar is", "it is", "a new one", "a collar"),
     nothing: {
       field: "necklineFront",
       message: "Nothing is written. Measure half the front neck and half the back neck.",
     },
-    taken: "Another screen has kept a collar meanwhile. Look at that first; what you wrote stays here.",
   },
   waist: {
-    cut: "The skirt is ticked as cut, and what is cut is not drawn again. Where it is not, take back the tick at the table; for a new one from new cloth, take it back as well.",
+    ...ofPart("The skirt is", "it is", "a new one", "a skirt"),
     nothing: {
       field: "waistFront",
       message: "Nothing is written. Measure half of the front waist and half of the back waist, or the whole round.",
     },
-    taken: "Another screen has kept a skirt meanwhile. Look at that first; what you wrote stays here.",
   },
   armhole: {
-    cut: "The sleeves are ticked as cut, and what is cut is not drawn again. Where they are not, take back the tick at the table; for a new pair from new cloth, take it back as well.",
+    ...ofPart("The sleeves are", "they are", "a new pair", "sleeves"),
     nothing: {
       field: "armholeFront",
       message: "Nothing is written. Measure the front half and the back half of one armhole, or the whole of it.",
     },
-    taken: "Another screen has kept sleeves meanwhile. Look at those first; what you wrote stays here.",
   },
+  cuff: {
+    ...ofPart("The cuffs are", "they are", "a new pair", "cuffs"),
+    nothing: { field: "cuffEdge", message: SLEEVE_END },
+  },
+  flounce: {
+    ...ofPart("The flounces are", "they are", "a new pair", "flounces"),
+    nothing: { field: "flounceEdge", message: SLEEVE_END },
+  },
+  "tier-1": tierSaid("tierEdge1"),
+  "tier-2": tierSaid("tierEdge2"),
+  "tier-3": tierSaid("tierEdge3"),
+  "tier-4": tierSaid("tierEdge4"),
+  "tier-5": tierSaid("tierEdge5"),
 };
 
 const DRAWN_TO_CHALK = refuseWith({

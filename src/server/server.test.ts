@@ -169,7 +169,8 @@ it("offers every choice of a garment and every rule that moves it, with its why"
     "pocketDown",
     "tieBelt",
     ...Object.keys(insideChoices),
-    ...Object.keys(makingChoices),
+    // Its sides do not rise: there is no tail to shape on the sewn garment.
+    ...Object.keys(makingChoices).filter((id) => id !== "hemShape"),
     "fold",
     "frontCurves",
     "workingPiece",

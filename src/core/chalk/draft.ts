@@ -4,6 +4,7 @@ import type { Inches } from "../length";
 import type { DeclaredCode, PieceName, TakeOutCode } from "./codes";
 import type { Given } from "./given";
 import type { JoinId, JoinSide } from "./join-ids";
+import type { WholeEdge } from "./late";
 import type { Notion } from "./notion";
 import type { Term } from "./term";
 
@@ -564,10 +565,10 @@ export interface Remark {
   readonly cure?: Cure;
 }
 
-/** Half an edge as it was drawn and as it was measured on the garment. */
+/** Half an edge, or the whole of one, as it was drawn and as it was measured on the garment. */
 export interface MeasuredEdge {
-  readonly join: JoinId;
-  readonly half: JoinSide;
+  readonly join: JoinId | WholeEdge;
+  readonly half: JoinSide | "whole";
   readonly drawn: Inches;
   readonly measured: Inches;
 }

@@ -97,7 +97,16 @@ export {
 } from "./given";
 export { easeTo, type OpenEdge, type OpenFront, type OpenNeck, type WalkedEdge } from "./join";
 export { type JoinId, type JoinSide, joinIds } from "./join-ids";
-export { type LateId, type LateMeasures, lateIds, lateUsed } from "./late";
+export {
+  type LateId,
+  type LateMeasures,
+  lateIds,
+  lateUsed,
+  lateWhole,
+  tierEdgeIds,
+  type WholeEdge,
+  wholeEdges,
+} from "./late";
 export {
   isButton,
   type Notion,

@@ -13,8 +13,26 @@ export const lateIds = [
   "waistEdge",
   "cuffEdge",
   "flounceEdge",
+  "tierEdge1",
+  "tierEdge2",
+  "tierEdge3",
+  "tierEdge4",
+  "tierEdge5",
 ] as const;
 export type LateId = (typeof lateIds)[number];
+
+/** The lower edges of tiers, each measured before the next is cut: one list in the open format, the first tier first. */
+export const tierEdgeIds = [
+  "tierEdge1",
+  "tierEdge2",
+  "tierEdge3",
+  "tierEdge4",
+  "tierEdge5",
+] as const satisfies LateId[];
+
+/** Edges measured whole, in one number: a sleeve's end for its cuff or its flounce, and the lower edge of a tier. */
+export const wholeEdges = ["cuff", "flounce", "tier-1", "tier-2", "tier-3", "tier-4", "tier-5"] as const;
+export type WholeEdge = (typeof wholeEdges)[number];
 
 export type LateMeasures = Readonly<Partial<Record<LateId, Inches>>>;
 
@@ -35,6 +53,21 @@ const MEASURED_BY: Readonly<Partial<Record<JoinId, LateOf>>> = {
   waist: { front: "waistFront", back: "waistBack", whole: ["waistEdge", 2] },
 };
 
+const WHOLE_BY: Readonly<Record<WholeEdge, LateId>> = {
+  cuff: "cuffEdge",
+  flounce: "flounceEdge",
+  "tier-1": "tierEdge1",
+  "tier-2": "tierEdge2",
+  "tier-3": "tierEdge3",
+  "tier-4": "tierEdge4",
+  "tier-5": "tierEdge5",
+};
+
+/** A whole edge as it was measured on the garment; undefined where it was not. */
+export function lateWhole(id: WholeEdge, late: LateMeasures): Inches | undefined {
+  return late[WHOLE_BY[id]];
+}
+
 /** An edge's sewn length as it was measured on the garment; a half that was not is as drawn. */
 export function lateLength(id: JoinId, drawn: Halves, late: LateMeasures): Halves {
   const by = MEASURED_BY[id];
@@ -48,9 +81,17 @@ export function lateLength(id: JoinId, drawn: Halves, late: LateMeasures): Halve
   };
 }
 
+function isWhole(id: JoinId | WholeEdge): id is WholeEdge {
+  return id in WHOLE_BY;
+}
+
+function idsOf(by: LateOf | undefined): readonly LateId[] {
+  if (by === undefined) return [];
+  return [by.front, by.back, ...(by.whole === undefined ? [] : [by.whole[0]])];
+}
+
 /** The measures that an edge is drawn to, of those that were told. */
-export function lateUsed(id: JoinId, late: LateMeasures): readonly LateId[] {
-  const by = MEASURED_BY[id];
-  const all = by === undefined ? [] : [by.front, by.back, ...(by.whole === undefined ? [] : [by.whole[0]])];
+export function lateUsed(id: JoinId | WholeEdge, late: LateMeasures): readonly LateId[] {
+  const all = isWhole(id) ? [WHOLE_BY[id]] : idsOf(MEASURED_BY[id]);
   return all.filter((one) => late[one] !== undefined);
 }

@@ -18,7 +18,7 @@ import type {
 import { type Given, givenStep } from "./given";
 import { measureJoin, type OpenEdge } from "./join";
 import type { JoinId, JoinSide } from "./join-ids";
-import { lateUsed } from "./late";
+import { lateUsed, lateWhole, type WholeEdge } from "./late";
 import type { Notion } from "./notion";
 import type { PieceStart } from "./piece-calls";
 import { PieceChalk } from "./piece-chalk";
@@ -91,6 +91,19 @@ export class Sheet {
       const measured = length[half] - (half === "front" ? (neck?.beyond ?? 0) : 0);
       this.#measured.push({ join: id, half, drawn: measured - off[half], measured });
     }
+  }
+
+  /**
+   * A whole edge that something is sewn to, as it was measured on the garment, or else as it is drawn; what was measured is
+   * kept beside what was drawn.
+   *
+   * @returns how long it is, and how much longer than it was drawn
+   */
+  asSewn(id: WholeEdge, drawn: Inches): { readonly length: Inches; readonly off: Inches } {
+    const measured = lateWhole(id, this.given.late);
+    if (measured === undefined) return { length: drawn, off: 0 };
+    this.#measured.push({ join: id, half: "whole", drawn, measured });
+    return { length: measured, off: measured - drawn };
   }
 
   #inPart(): OpenPart {

@@ -1,5 +1,5 @@
 import * as v from "valibot";
-import { clothIds, joinIds, lineIds, notionIds, notionUnits, partIds, termKinds } from "../chalk";
+import { clothIds, joinIds, lineIds, notionIds, notionUnits, partIds, termKinds, wholeEdges } from "../chalk";
 import { layWays, notchWays, phases } from "../cloth";
 import { taskIds } from "../making";
 import { lateCauses } from "./late-cause";
@@ -273,8 +273,8 @@ export const cutSheetSchema = v.object({
   late: v.optional(
     v.array(
       v.object({
-        edge: v.picklist(joinIds),
-        half: v.picklist(["front", "back"]),
+        edge: v.picklist([...joinIds, ...wholeEdges]),
+        half: v.picklist(["front", "back", "whole"]),
         drawn: v.number(),
         measured: v.number(),
         cause: v.optional(v.picklist(lateCauses)),

@@ -2,7 +2,17 @@ import type { Inches } from "../length";
 import { sayMovedEdge } from "../wording";
 import { changeAfterCut } from "./change-after-cut";
 import type { CutSheet, SheetCheck } from "./cut-sheet";
-import { drawnLength, drawnTo, type LateEdge, type LateMeasured, lateEdges, lateSeams, waitsFor } from "./late-sheet";
+import {
+  drawnLength,
+  drawnTo,
+  type LateEdge,
+  type LateMeasured,
+  lateEdges,
+  lateFields,
+  lateSeams,
+  waitsFor,
+  withMeasured,
+} from "./late-sheet";
 import { makeSheet } from "./make-sheet";
 import { type DrawnAnew, madeWith, mergeSheets } from "./merge-sheets";
 import type { Order } from "./order";
@@ -11,7 +21,7 @@ import type { SheetOutcome } from "./sheet-outcome";
 /** What comes of drawing anew whatever is not cut: the sheet, or why there is none. */
 export type DrawnFree =
   | { readonly kind: "sheet"; readonly sheet: CutSheet; readonly anew: DrawnAnew }
-  /** Pieces that are cut and that the order would not have any more, or would fold with others. */
+  /** Pieces that are cut and that the order would not have any more, would fold with others, or would join of other strips. */
   | { readonly kind: "cut-otherwise"; readonly pieces: readonly string[] }
   | Exclude<SheetOutcome, { readonly kind: "sheet" }>;
 
@@ -30,6 +40,8 @@ function asCut(frozen: CutSheet, edge: LateEdge): LateMeasured {
   const length = drawnLength(frozen, edge);
   if (edge === "armhole") return { armhole: `${length} in` };
   if (edge === "waist") return { waistEdge: `${2 * length} in` };
+  if (edge !== "neck")
+    return Object.fromEntries(lateFields(frozen, edge).map((id) => [id, `${length} in`] as const)) as LateMeasured;
   const [front, back] = [sewnNeck(frozen, "front"), sewnNeck(frozen, "back")];
   // A notched collar is sewn to the back alone.
   if (Math.abs(length - back) < SAME || front + back === 0) return { necklineBack: `${length} in` };
@@ -37,13 +49,32 @@ function asCut(frozen: CutSheet, edge: LateEdge): LateMeasured {
   return { necklineFront: `${length * share} in`, necklineBack: `${length * (1 - share)} in` };
 }
 
+/** The pieces that have an edge, of those that are sewn there. */
+function ownersOf(sheet: CutSheet, edge: LateEdge): readonly string[] {
+  const { pieces } = drawnTo(sheet, edge);
+  return sheet.seams
+    .filter(({ id }) => lateSeams(edge).includes(id))
+    .flatMap(({ a, b }) => [...a, ...b].map(pieceOf))
+    .filter((id) => !pieces.has(id));
+}
+
+type Told = NonNullable<Order["measuredOnGarment"]>;
+
+/** What was measured, and an edge as it is cut: a half that was measured stands beside the round as it was cut. */
+function heldAs(before: Told, edge: LateEdge, frozen: CutSheet): Told {
+  return edge.startsWith("tier-")
+    ? withMeasured(before, edge, asCut(frozen, edge))
+    : { ...before, ...asCut(frozen, edge) };
+}
+
 /** Edges that are cut while what is sewn to them is still free, and that the new drawing has otherwise. */
 function cutEdges(frozen: CutSheet, drawn: CutSheet, free: ReadonlySet<string>): readonly LateEdge[] {
-  const bodyIsCut = frozen.pieces.some(({ id, part }) => (part ?? "body") === "body" && !free.has(id));
-  if (!bodyIsCut) return [];
   return lateEdges.filter(
     (edge) =>
       waitsFor(frozen, edge) &&
+      ownersOf(frozen, edge).some((id) => !free.has(id)) &&
+      // One number that was measured stays; of halves the other one may be as it was cut.
+      !frozen.late?.some((one) => one.edge === edge && one.half === "whole") &&
       waitsFor(drawn, edge) &&
       [...drawnTo(drawn, edge).pieces].every((id) => free.has(id)) &&
       Math.abs(drawnLength(frozen, edge) - drawnLength(drawn, edge)) > SAME,
@@ -132,15 +163,19 @@ export function drawFree(frozen: CutSheet, order: Order, free: ReadonlySet<strin
   const first = makeSheet({ ...order, measuredOnGarment });
   if (first.kind !== "sheet") return first;
   const there = new Set(first.sheet.pieces.map(({ id }) => id));
-  const gone = frozen.pieces.filter(({ id }) => !free.has(id) && !there.has(id)).map(({ name }) => name);
+  const before = new Set(frozen.pieces.map(({ id }) => id));
+  // A round that is cut takes no more strips than it was cut of.
+  const takesMore = (id: string) => there.has(`${id}-end`) && !before.has(`${id}-end`);
+  const gone = frozen.pieces
+    .filter(({ id }) => !free.has(id) && (!there.has(id) || takesMore(id)))
+    .map(({ name }) => name);
   if (gone.length > 0) return { kind: "cut-otherwise", pieces: gone };
   // What the order has now and had not is free as well.
   const isCut = new Set(frozen.pieces.filter(({ id }) => !free.has(id)).map(({ id }) => id));
   const now = new Set(first.sheet.pieces.filter(({ id }) => !isCut.has(id)).map(({ id }) => id));
   const held = cutEdges(frozen, first.sheet, now);
-  const told = Object.fromEntries(held.flatMap((edge) => Object.entries(asCut(frozen, edge))));
-  const second =
-    held.length === 0 ? first : makeSheet({ ...order, measuredOnGarment: { ...measuredOnGarment, ...told } });
+  const told = held.reduce((before, edge) => heldAs(before, edge, frozen), measuredOnGarment);
+  const second = held.length === 0 ? first : makeSheet({ ...order, measuredOnGarment: told });
   if (second.kind !== "sheet") return second;
   const { sheet } = second;
   const anew = together(madeWith(sheet, now), madeWith(frozen, free));

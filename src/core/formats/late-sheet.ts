@@ -1,4 +1,4 @@
-import type { LateId, PartId } from "../chalk";
+import { type LateId, type PartId, tierEdgeIds, type WholeEdge, wholeEdges } from "../chalk";
 import { lateLevel } from "../checks";
 import { findGarment, keptChoices } from "../garments";
 import type { CutSheet, SheetDrawing, SheetStep } from "./cut-sheet";
@@ -10,7 +10,7 @@ import type { SheetOutcome } from "./sheet-outcome";
 import { tableSteps } from "./table-screens";
 
 /** Edges of a sewn garment that something else is drawn to once they were measured. */
-export const lateEdges = ["neck", "armhole", "waist"] as const;
+export const lateEdges = ["neck", "armhole", "waist", ...wholeEdges] as const;
 export type LateEdge = (typeof lateEdges)[number];
 
 interface LateOf {
@@ -18,6 +18,20 @@ interface LateOf {
   /** The part that is drawn to it, and the seams by which it is sewn there. */
   readonly part: PartId;
   readonly seams: readonly string[];
+  /** Which of the part's pieces are drawn to it; all of them where nothing is said. */
+  readonly pieces?: RegExp;
+}
+
+/** A tier's lower edge: whatever hangs from it is drawn to it. */
+function tierEdge(id: Extract<WholeEdge, `tier-${number}`>): LateOf {
+  const above = Number(id.slice("tier-".length));
+  const below = tierEdgeIds.map((_, index) => index + 2).filter((tier) => tier > above);
+  return {
+    ids: tierEdgeIds.slice(above - 1, above),
+    part: "skirt",
+    seams: [`tier-${above + 1}`],
+    pieces: new RegExp(`^tier-[${below.join("")}](-|$)`),
+  };
 }
 
 const LATE: Readonly<Record<LateEdge, LateOf>> = {
@@ -28,6 +42,13 @@ const LATE: Readonly<Record<LateEdge, LateOf>> = {
     part: "skirt",
     seams: ["waist-join-front", "waist-join-back", "waist-join"],
   },
+  cuff: { ids: ["cuffEdge"], part: "sleeve", seams: ["cuff"], pieces: /^(sleeve-)?cuff$/ },
+  flounce: { ids: ["flounceEdge"], part: "sleeve", seams: ["flounce"], pieces: /^flounce$/ },
+  "tier-1": tierEdge("tier-1"),
+  "tier-2": tierEdge("tier-2"),
+  "tier-3": tierEdge("tier-3"),
+  "tier-4": tierEdge("tier-4"),
+  "tier-5": tierEdge("tier-5"),
 };
 
 /** An edge as it was measured: each half, or one number for the whole; as typed, in the order's unit. */
@@ -39,20 +60,37 @@ export type LateMeasured = { readonly [id in LateId]?: string | number };
  */
 function measuredAnew({ order: frozen, resolved }: CutSheet, edge: LateEdge, measured: LateMeasured): Order {
   const { measuredOnGarment = {}, ...order } = frozen;
-  const others = Object.entries(measuredOnGarment).filter(([id]) => !LATE[edge].ids.some((one) => one === id));
   const then = Object.entries(keptChoices(findGarment(order.garment), resolved.choices));
   const without = then.filter(([id]) => resolved.choices[id] === undefined);
   return {
     ...order,
     choices: { ...Object.fromEntries(without), ...order.choices },
-    measuredOnGarment: { ...Object.fromEntries(others), ...measured },
+    measuredOnGarment: withMeasured(measuredOnGarment, edge, measured),
   };
+}
+
+type Told = NonNullable<Order["measuredOnGarment"]>;
+
+/** What was measured, with an edge anew. Below a tier that is measured anew nothing was measured yet. */
+export function withMeasured(before: Told, edge: LateEdge, measured: LateMeasured): Told {
+  const own = LATE[edge].ids;
+  const tier = tierEdgeIds.findIndex((id) => own.includes(id));
+  if (tier < 0) {
+    const others = Object.entries(before).filter(([id]) => !own.some((one) => one === id));
+    return { ...Object.fromEntries(others), ...measured };
+  }
+  const [list, now] = [before.tierEdges, own.map((id) => measured[id]).find((one) => one !== undefined)];
+  const above = Array.from({ length: tier }, (_, index) => (Array.isArray(list) ? (list[index] ?? null) : null));
+  return { ...before, tierEdges: [...above, now ?? null] };
 }
 
 /** The pieces of a sheet that are drawn to an edge, and what makes them. */
 export function drawnTo(sheet: CutSheet, edge: LateEdge): DrawnAnew {
   // A lapel's facing is drawn with its front.
-  const own = sheet.pieces.filter(({ id, part }) => part === LATE[edge].part && !id.startsWith("facing-"));
+  const { part: of, pieces: named } = LATE[edge];
+  const own = sheet.pieces.filter(
+    ({ id, part }) => part === of && !id.startsWith("facing-") && (named === undefined || named.test(id)),
+  );
   return madeWith(sheet, new Set(own.map(({ id }) => id)));
 }
 
@@ -75,6 +113,9 @@ function seamTo(sheet: CutSheet, edge: LateEdge): CutSheet["seams"][number] | un
 export function waitsFor(sheet: CutSheet, edge: LateEdge): boolean {
   // A skirt by itself is joined to its band: there is no body that was sewn before.
   if (edge === "waist" && !sheet.pieces.some(({ part }) => part === "body")) return false;
+  // A cuff turned back is sewn on as it is: only one with a placket has an end to measure.
+  if (edge === "cuff" && !sheet.pieces.some(({ id, part }) => part === "sleeve" && /(^|-)placket$/.test(id)))
+    return false;
   return seamTo(sheet, edge) !== undefined && drawnTo(sheet, edge).pieces.size > 0;
 }
 
@@ -84,8 +125,13 @@ export function lateFields(sheet: CutSheet, edge: LateEdge): readonly LateId[] {
   return seamTo(sheet, edge)?.id === "collar-back" ? ids.filter((id) => id === "necklineBack") : ids;
 }
 
-/** How long an edge is as a sheet draws it: one whole armhole, half the neck or half of it behind, half the waist. */
+/** How long an edge is as a sheet draws it: one whole armhole, half the neck or half of it behind, half the waist; or whole. */
 export function drawnLength(sheet: CutSheet, edge: LateEdge): number {
+  // A sleeve's end has a pleat and its placket: what they leave is told by the cuff, as it was drawn before any measure.
+  if (edge === "cuff") {
+    const before = sheet.late?.find((one) => one.edge === "cuff");
+    if (before !== undefined) return before.drawn;
+  }
   if (edge === "waist")
     return sheet.seams
       .filter(({ id }) => LATE.waist.seams.includes(id))

@@ -96,7 +96,8 @@ export const orderSchema = v.strictObject({
       }),
     ),
   ),
-  measuredOnGarment: v.optional(v.record(v.string(), typedLength)),
+  /** Tiers are measured one after the other: a list, null where one was not. */
+  measuredOnGarment: v.optional(v.record(v.string(), v.union([typedLength, v.array(v.nullable(typedLength))]))),
   cloth: v.optional(cloth),
   cloths: v.optional(
     v.strictObject({ contrast: v.optional(cloth), lining: v.optional(cloth), stay: v.optional(cloth) }),

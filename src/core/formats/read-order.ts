@@ -1,5 +1,5 @@
 import type { Figure } from "../body";
-import { type ClothId, type FigureNote, type Given, type LateMeasures, lateIds, lineIds } from "../chalk";
+import { type ClothId, type FigureNote, type Given, type LateMeasures, lateIds, lineIds, tierEdgeIds } from "../chalk";
 import type { Cloth, FoldKind, LayWay } from "../cloth";
 import { findGarment, forFigure, type Garment, garments, settleRules } from "../garments";
 import type { Unit } from "../length";
@@ -59,16 +59,41 @@ function readFigureNotes(order: Order, unit: Unit): Collected<readonly FigureNot
   return { value: notes, errors };
 }
 
-function readLate(order: Order, unit: Unit): Collected<LateMeasures> {
+type TypedLate = readonly (readonly [id: string, typed: string | number, path: string])[];
+
+/** Measures as they were typed, the list of tiers taken apart; what is none by its name and place. */
+function typedLate(order: Order): { readonly known: TypedLate; readonly errors: readonly OrderError[] } {
   const errors: OrderError[] = [];
-  const late = Object.entries(order.measuredOnGarment ?? {}).flatMap(([id, value]) => {
+  const known = Object.entries(order.measuredOnGarment ?? {}).flatMap(([id, value]): TypedLate => {
     const path = `measuredOnGarment.${id.slice(0, 60)}`;
-    if (!(lateIds as readonly string[]).includes(id)) {
-      const message = `“${id.slice(0, 60)}” is not measured on a garment.`;
-      errors.push({ path, message, nearest: nearestWord(id, lateIds) });
-      return [];
-    }
-    const read = readPositiveLength(value, { path, label: id, unit });
+    const isList = Array.isArray(value);
+    if (isList && id === TIER_EDGES && value.length <= tierEdgeIds.length)
+      return value.flatMap((one, index): TypedLate => {
+        const flat = tierEdgeIds[index];
+        return one === null || flat === undefined ? [] : [[flat, one, `${path}.${index}`]];
+      });
+    if (!isList && lateKeys.includes(id) && id !== TIER_EDGES) return [[id, value, path]];
+    const message =
+      id === TIER_EDGES
+        ? `Tiers are a list of their lower edges, the first tier first, at most ${tierEdgeIds.length}.`
+        : isList
+          ? `“${id.slice(0, 60)}” is one number, not a list.`
+          : `“${id.slice(0, 60)}” is not measured on a garment.`;
+    errors.push({ path, message, nearest: nearestWord(id, lateKeys) });
+    return [];
+  });
+  return { known, errors };
+}
+
+/** The lower edges of tiers, as the open format has them; every other measure goes by its own name. */
+const TIER_EDGES = "tierEdges";
+const lateKeys: readonly string[] = [...lateIds.filter((id) => !tierEdgeIds.some((one) => one === id)), TIER_EDGES];
+
+function readLate(order: Order, unit: Unit): Collected<LateMeasures> {
+  const { known, errors: unknown } = typedLate(order);
+  const errors: OrderError[] = [...unknown];
+  const late = known.flatMap(([id, typed, path]) => {
+    const read = readPositiveLength(typed, { path, label: id, unit });
     if (!read.ok) errors.push(...read.issues);
     return read.ok ? [[id, read.value] as const] : [];
   });

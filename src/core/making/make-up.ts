@@ -1,4 +1,4 @@
-import type { LateId } from "../chalk";
+import { type LateId, tierEdgeIds } from "../chalk";
 import { Made, type MadeSeam, type MadeSheet } from "./made-sheet";
 import { type MakeCaution, type MakeTask, type SayingId, type TaskId, type TaskSeam, taskIds } from "./task";
 
@@ -212,6 +212,7 @@ const contents: Readonly<Record<TaskId, (made: Made) => TaskContent>> = {
   "sleeve-made": (made) => ({
     pieces: made.seamsNamed(/^cap(?!e)/).length > 0 ? sleevePieces(made) : [],
     seams: made.seamsNamed(/^(underarm|tie-band|flounce)/),
+    measures: made.seamsNamed(/^flounce$/).length > 0 ? ["flounceEdge"] : [],
     says: [
       ...(made.named(/^(sleeve-placket|placket)$/).length > 0 && made.named(/^cuff$/).length > 0
         ? (["slit-together", "placket-lock", "pleat-way"] as const)
@@ -252,7 +253,7 @@ const contents: Readonly<Record<TaskId, (made: Made) => TaskContent>> = {
   tiers: (made) => ({
     pieces: piecesIn(made, made.seamsNamed(/^tier-/)),
     seams: made.seamsNamed(/^tier-/),
-    measures: ["waistEdge"],
+    measures: tierEdgeIds.slice(0, made.seamsNamed(/^tier-/).length),
     says: ["gather"],
   }),
   waistband: (made) => ({

@@ -5,6 +5,7 @@ import Link from "next/link";
 import { type CutSheet, lateEdges, waitsFor } from "@/core/formats";
 import type { Progress } from "@/db";
 import { ticksSaid } from "@/ui/progress/ticks-said";
+import { lateWords } from "@/ui/sheet/late-words";
 import { BackToSheet } from "@/ui/shell/back-to-sheet";
 import { usePreferences } from "@/ui/shell/preferences";
 import { SewnPicture } from "./sewn-picture";
@@ -25,8 +26,6 @@ function isCounted(sheet: CutSheet, done: ReadonlySet<string>): boolean {
   return sheet.steps.filter(({ phase }) => phase === "count").every(({ id }) => done.has(id));
 }
 
-const LATE = { neck: "Neck as sewn", armhole: "Armhole as sewn", waist: "Waist as sewn" } as const;
-
 /** Edges that are measured on the sewn garment before the next piece is cut. */
 function LateLinks({ orderId, sheet }: Pick<MakingViewProps, "orderId" | "sheet">) {
   const edges = lateEdges.filter((edge) => waitsFor(sheet, edge));
@@ -37,7 +36,7 @@ function LateLinks({ orderId, sheet }: Pick<MakingViewProps, "orderId" | "sheet"
       prefetch={false}
       className="flex min-h-12 items-center border-b border-card-deep px-5 font-semibold underline"
     >
-      {LATE[edge]}
+      {lateWords[edge].name}
     </Link>
   ));
 }

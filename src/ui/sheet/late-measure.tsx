@@ -11,66 +11,12 @@ import { Fractions } from "@/ui/reading/fractions";
 import { Reading } from "@/ui/reading/reading";
 import { askShop } from "@/ui/shell/ask-shop";
 import { ChoicePills } from "@/ui/shell/choice-pills";
+import { alone, type LateField, lateFieldNames, lateWords } from "./late-words";
 import { causeNames, sayHalf } from "./say-late";
 
-const fields = {
-  necklineFront: { label: "Front, half", how: "shoulder seam to centre front" },
-  necklineBack: { label: "Back, half", how: "shoulder seam to centre back" },
-  armholeFront: { label: "Front, half", how: "shoulder to side seam" },
-  armholeBack: { label: "Back, half", how: "shoulder to side seam" },
-  armhole: { label: "Or the whole of it", how: "once round, shared as drawn" },
-  waistFront: { label: "Front, half", how: "centre to side seam" },
-  waistBack: { label: "Back, half", how: "centre or zip line to side seam" },
-  waistEdge: { label: "Or the whole of it", how: "once round, shared as drawn" },
-} as const;
-
-/** One number for the whole edge, in place of both halves. */
-const WHOLE: ReadonlySet<string> = new Set(["armhole", "waistEdge"]);
-
-export type LateField = keyof typeof fields;
 type Typed = Readonly<Record<LateField, string>>;
 
-const NONE: Typed = {
-  necklineFront: "",
-  necklineBack: "",
-  armholeFront: "",
-  armholeBack: "",
-  armhole: "",
-  waistFront: "",
-  waistBack: "",
-  waistEdge: "",
-};
-
-/** What is said of an edge, and of what is drawn to it. */
-const said = {
-  neck: {
-    title: "The neck, as it is sewn",
-    how: "When the shoulders are sewn, bands and facings folded in: the work flat, folded at its centre, the tape on its edge along the stitching. Every number is a half.",
-    drawn: "a half, out to where the front ends",
-    draw: "Draw the collar to it",
-    keep: "Keep this collar",
-    now: "The collar as it is drawn now. What moves is shown here before anything is kept.",
-    still: "Nothing moves: the collar fits what was measured.",
-  },
-  armhole: {
-    title: "One armhole, as it is sewn",
-    how: "When the shoulders are sewn, and the sides unless the sleeve is set in flat: the work flat, folded at its centre, the tape on its edge along the stitching. Where left and right differ, write the mean.",
-    drawn: "round",
-    draw: "Draw the sleeves to it",
-    keep: "Keep these sleeves",
-    now: "The sleeves as they are drawn now. What moves is shown here before anything is kept.",
-    still: "Nothing moves: the sleeves fit what was measured.",
-  },
-  waist: {
-    title: "The waist of the body, as it is sewn",
-    how: "When darts and panels are sewn: the work flat, folded at its centre, the tape on its edge along the stitching. Each number is half of the front or half of the back.",
-    drawn: "half of it round",
-    draw: "Draw the skirt to it",
-    keep: "Keep this skirt",
-    now: "The skirt as it is drawn now. What moves is shown here before anything is kept.",
-    still: "Nothing moves: the skirt fits what was measured.",
-  },
-} as const satisfies Record<LateEdge, object>;
+const NONE = Object.fromEntries(Object.keys(lateFieldNames).map((id) => [id, ""])) as Typed;
 
 interface FieldProps {
   readonly id: keyof Typed;
@@ -85,7 +31,7 @@ interface FieldProps {
 function Field({ id, label, how, unit, typed, onType }: FieldProps) {
   const read = parseLength(typed, unit);
   return (
-    <label className={WHOLE.has(id) ? "col-span-2 block" : "block"}>
+    <label className={alone(id) ? "col-span-2 block" : "block"}>
       <span className="font-semibold">{label}</span>
       <span className="flex items-center gap-2">
         <input
@@ -174,7 +120,7 @@ function Differences({ tried }: { readonly tried: LateTried }) {
 
 /** An edge as the garment has it: what is sewn to it drawn to that, looked at beside the earlier take, and kept. */
 export function LateMeasure({ orderId, edge, asked, before, length }: LateMeasureProps) {
-  const words = said[edge];
+  const words = lateWords[edge];
   const router = useRouter();
   const [typed, setTyped] = useState<Typed>(NONE);
   const [tried, setTried] = useState<LateTried | null>(null);
@@ -214,7 +160,7 @@ export function LateMeasure({ orderId, edge, asked, before, length }: LateMeasur
         </p>
         <div className="grid grid-cols-2 gap-3">
           {asked.map((id) => (
-            <Field key={id} id={id} {...fields[id]} unit={unit} typed={typed[id]} onType={type} />
+            <Field key={id} id={id} {...lateFieldNames[id]} unit={unit} typed={typed[id]} onType={type} />
           ))}
         </div>
         {wrong !== null && (

@@ -10,13 +10,14 @@ export const causeNames: readonly { readonly id: LateCause; readonly label: stri
   { id: "unknown", label: "I do not know" },
 ];
 
+const HALF = { front: "Front", back: "Back", whole: "The whole" } as const;
 const CLOSE = 1 / 64;
 
-/** Half an armhole as drawn and as measured, and what lies between. */
+/** Half an edge, or the whole of one, as drawn and as measured, and what lies between. */
 export function sayHalf({ half, drawn, measured }: NonNullable<CutSheet["late"]>[number], unit: Unit): string {
   const [was, is] = [drawn, measured].map((value) => formatLengthWithUnit(value, unit));
   const off = measured - drawn;
   const by =
     Math.abs(off) < CLOSE ? "as drawn" : `${formatLengthWithUnit(Math.abs(off), unit)} ${off > 0 ? "more" : "less"}`;
-  return `${half === "front" ? "Front" : "Back"}: drawn ${was}, measured ${is}, ${by}`;
+  return `${HALF[half]}: drawn ${was}, measured ${is}, ${by}`;
 }

@@ -13,7 +13,7 @@ import { both, type Inches, pickSystem } from "../../length";
 import { bottomsOf, chalkStripRound } from "../strip-round";
 import { waistTerms } from "./above-waist";
 import { type Hanger, planHanger } from "./hanger";
-import { planTiers, type Tier } from "./plan-tiers";
+import { edgeAbove, planTiers, type Tier } from "./plan-tiers";
 import { remarkElastic, remarkFront } from "./remark-skirt";
 import type { SkirtForm } from "./skirt-form";
 import type { WaistEdge } from "./waistband";
@@ -81,9 +81,12 @@ export function chalkTiers(sheet: Sheet, form: SkirtForm, above: OpenEdge | null
     for (const [index, tier] of tiers.entries()) {
       const tops = chalkTier(sheet, form, tier, { index, last: index === tiers.length - 1, opening: hanger.opening });
       const before = rows.at(-1);
-      const ease = { least: 0, most: MOST_FULL * tier.into };
-      if (before !== undefined)
+      const edge = edgeAbove(index);
+      if (before !== undefined && edge !== null) {
+        const { off } = sheet.asSewn(edge, tiers[index - 1]?.strips.round.sewn ?? tier.into);
+        const ease = { least: Math.min(0, off), most: MOST_FULL * tier.into };
         sheet.seam({ id: tierNames[index] ?? "tier", a: tops, b: bottomsOf(before), gathered: true, ease });
+      }
       rows.push(tops);
     }
     const hemDown = tiers.reduce((sum, { depth }) => sum + depth, 0);

@@ -1,4 +1,13 @@
-import { bodyTerm, bodyValue, type Given, givenStep, refuse, settleOnTape } from "../../chalk";
+import {
+  bodyTerm,
+  bodyValue,
+  type Given,
+  givenStep,
+  lateWhole,
+  refuse,
+  settleOnTape,
+  type WholeEdge,
+} from "../../chalk";
 import { both, type Inches, pickSystem, roundToStep, roundUpToStep } from "../../length";
 import { certain } from "../../result";
 import { planStripRound, type StripRoundPlan } from "../strip-round";
@@ -10,6 +19,20 @@ export interface Tier {
   readonly depth: Inches;
   readonly strips: StripRoundPlan;
   readonly into: Inches;
+}
+
+/** The lower edge of a tier, by its count from the waist. */
+const LOWER_EDGES = ["tier-1", "tier-2", "tier-3", "tier-4", "tier-5"] as const satisfies WholeEdge[];
+
+/** The lower edge that a tier is gathered into, named by the tier above; null at the waist. */
+export function edgeAbove(index: number): WholeEdge | null {
+  return LOWER_EDGES[index - 1] ?? null;
+}
+
+/** The edge that a tier is gathered into: of the tier above, as it was measured or as it is drawn; the first goes to the waist. */
+function intoOf({ late }: Given, rounds: readonly StripRoundPlan[], index: number, waist: Inches): Inches {
+  const edge = edgeAbove(index);
+  return (edge === null ? undefined : lateWhole(edge, late)) ?? rounds[index - 1]?.round.sewn ?? waist;
 }
 
 /** A tier no deeper than this is only a seam. */
@@ -37,7 +60,7 @@ function roundsOf(
 ): readonly StripRoundPlan[] {
   const rounds: StripRoundPlan[] = [];
   for (let index = 0; index < count; index++) {
-    const asked = askedRound(given, form, index, rounds.at(-1)?.round.sewn ?? waist);
+    const asked = askedRound(given, form, index, intoOf(given, rounds, index, waist));
     const least = index === 0 && form.elastic ? roundToPullOn(given) : 0;
     const wanted = roundToStep(Math.max(asked, least), givenStep(given));
     rounds.push(planStripRound(given, wanted, index === 0 || opening?.at === "front" ? opening : null));
@@ -64,7 +87,7 @@ export function planTiers(given: Given, form: SkirtForm, hanger: Hanger): readon
   const rounds = roundsOf(given, form, hanger, count);
   const tiers = depths.map((depth, index): Tier => {
     const strips = certain(rounds[index], "a round for each tier");
-    return { depth, strips, into: rounds[index - 1]?.round.sewn ?? hanger.round };
+    return { depth, strips, into: intoOf(given, rounds, index, hanger.round) };
   });
   const short = tiers.find(({ strips, into }) => strips.round.sewn < into - givenStep(given) / 2 - 1e-9);
   if (short !== undefined)

@@ -71,7 +71,9 @@ export function chalkButtonedCuff(sheet: Sheet, piece: PieceChalk, plan: SleeveP
   for (const [index, across] of (places.pleat ?? []).entries())
     laterAt(piece, `hem/pleat-${index + 1}`, across, hemDown.value);
   const seam = onTape(given, pickSystem(SEAM, given.metric));
-  const [length, depth] = [cuff + 2 * seam, 2 * form.cuffDepth + 2 * seam];
+  const sewn = sheet.asSewn("cuff", cuff);
+  const finished = sewn.off === 0 ? cuff : onTape(given, sewn.length);
+  const [length, depth] = [finished + 2 * seam, 2 * form.cuffDepth + 2 * seam];
   const id = freeId(sheet, "cuff");
   const strip = chalkStrip({ id, name: "cuff", length, depth, copies: 2, part: "sleeve" });
   const edges = strip.edges.map((one) => (one.id === "right" ? { ...one, mouths: ends(length, seam) } : one));
@@ -87,7 +89,7 @@ export function chalkButtonedCuff(sheet: Sheet, piece: PieceChalk, plan: SleeveP
       part: "sleeve",
     }),
   );
-  const more = cuffMore(given, form);
+  const more = cuffMore(given, form) - sewn.off;
   const near = Math.max(1 / 16, givenStep(given));
   sheet.seam({
     id: "cuff",
@@ -105,7 +107,13 @@ export function chalkButtonedCuff(sheet: Sheet, piece: PieceChalk, plan: SleeveP
   sheet.remark({
     id: "sleeve-cuff",
     piece: id,
-    numbers: { cuff, depth: form.cuffDepth, stands, narrow: pickSystem(NARROW, given.metric), pleat: form.sleevePleat },
+    numbers: {
+      cuff: finished,
+      depth: form.cuffDepth,
+      stands,
+      narrow: pickSystem(NARROW, given.metric),
+      pleat: form.sleevePleat,
+    },
   });
 }
 
@@ -138,7 +146,7 @@ export function chalkTie(sheet: Sheet, piece: PieceChalk, { form, hemDown }: Sle
 /** The ring below a sleeve that is cut across: two whole ones, sewn round (craft: sleeves, ring flounce). */
 export function chalkFlounce(sheet: Sheet, piece: PieceChalk, { form }: SleevePlan): void {
   const { given } = sheet;
-  const round = 2 * pathLength(piece.edgeOf("hem").stitch);
+  const { length: round, off } = sheet.asSewn("flounce", 2 * pathLength(piece.edgeOf("hem").stitch));
   const finest = given.metric ? fromCentimetres(0.1) : 1 / 32;
   const inner = roundToStep(round / (2 * Math.PI), finest);
   const depth = form.flounceDepth === "same" ? form.flounceAt : form.flounceDepth;
@@ -167,7 +175,7 @@ export function chalkFlounce(sheet: Sheet, piece: PieceChalk, { form }: SleevePl
     id: "flounce",
     a: Array.from({ length: 4 }, () => "flounce/inner" as const),
     b: ["sleeve/hem", "sleeve/hem"],
-    ease: { least: -rounding, most: rounding },
+    ease: { least: off - rounding, most: off + rounding },
   });
 }
 

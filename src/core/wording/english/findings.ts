@@ -42,11 +42,24 @@ const doubts: Readonly<Record<DoubtCode, (spoken: Spoken) => string>> = {
     `${label} was ${say("against")} on the last card and is now ${say("value")}. Right client?`,
 };
 
-const joinNames: Readonly<Record<string, string>> = { neck: "neck", armhole: "armhole", waist: "sewn waist" };
+const joinNames: Readonly<Record<string, string>> = {
+  neck: "neck",
+  armhole: "armhole",
+  waist: "sewn waist",
+  cuff: "sleeve's end between its plackets",
+  flounce: "sleeve's end",
+  "tier-1": "first tier's lower edge",
+  "tier-2": "second tier's lower edge",
+  "tier-3": "third tier's lower edge",
+  "tier-4": "fourth tier's lower edge",
+  "tier-5": "fifth tier's lower edge",
+};
 
-/** Half an edge where parts meet: `front half of the sewn waist`. */
-const nameJoin = ({ words }: Finding): string =>
-  `${words?.half ?? "other"} half of the ${joinNames[words?.join ?? ""] ?? "edge"}`;
+/** Half an edge where parts meet, or the whole of one: `front half of the sewn waist`, `first tier's lower edge`. */
+function nameJoin({ words }: Finding): string {
+  const name = joinNames[words?.join ?? ""] ?? "edge";
+  return words?.half === "whole" ? name : `${words?.half ?? "other"} half of the ${name}`;
+}
 
 const lateNames: Readonly<Record<string, string>> = {
   necklineFront: "The front neck",
@@ -59,6 +72,11 @@ const lateNames: Readonly<Record<string, string>> = {
   waistEdge: "The waist edge",
   cuffEdge: "The edge for the cuff",
   flounceEdge: "The edge for the flounce",
+  tierEdge1: "The first tier's lower edge",
+  tierEdge2: "The second tier's lower edge",
+  tierEdge3: "The third tier's lower edge",
+  tierEdge4: "The fourth tier's lower edge",
+  tierEdge5: "The fifth tier's lower edge",
 };
 
 const BOUND = "Drawn a little tight round a curve, a bias strip lies flat; the bound edge has no allowance.";
@@ -323,7 +341,7 @@ const findings: Readonly<Record<FindingId, (spoken: Spoken) => FindingWording>> 
   }),
   "late-far-off": ({ finding, say }) => ({
     text: `The ${nameJoin(finding)} measures ${say("measured")} on the garment, ${say("off")} from the ${say("drawn")} that were drawn.`,
-    remedy: "Measure it again before anything is cut to it: half of it, along the stitching, the tape on its edge.",
+    remedy: `Measure it again before anything is cut to it: ${finding.words?.half === "whole" ? "the whole" : "half"} of it, along the stitching, the tape on its edge.`,
   }),
   "late-unused": ({ finding, say }) => ({
     text: `${lateNames[finding.words?.late ?? ""] ?? "A measure of the garment"}, ${say("value")}, changes nothing: no piece here is drawn to it.`,

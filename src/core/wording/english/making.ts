@@ -128,8 +128,13 @@ const measures: Readonly<Partial<Record<LateId, string>>> = {
   armholeBack: "Back of one armhole: shoulder seam to side seam",
   waistFront: "Half of the front waist: centre to side seam",
   waistBack: "Half of the back waist: centre or zip to side seam",
-  waistEdge: "The edge above, whole round: laid flat, twice its width",
   cuffEdge: "The sleeve's end, whole: between the placket's edges",
+  flounceEdge: "The sleeve's end, whole round: laid flat, twice its width",
+  tierEdge1: "The first tier's lower edge, whole round: laid flat, twice its width",
+  tierEdge2: "The second tier's lower edge, whole round",
+  tierEdge3: "The third tier's lower edge, whole round",
+  tierEdge4: "The fourth tier's lower edge, whole round",
+  tierEdge5: "The fifth tier's lower edge, whole round",
 };
 
 /** What is measured on the sewn work, half or whole, and from where. */

@@ -6,19 +6,13 @@ import { nameGarment } from "@/core/garments";
 import { sayDate } from "@/core/wording";
 import { loadTakes } from "@/server/load";
 import { Fractions } from "@/ui/reading/fractions";
-import { type LateField, LateMeasure } from "@/ui/sheet/late-measure";
+import { LateMeasure } from "@/ui/sheet/late-measure";
+import { lateWords } from "@/ui/sheet/late-words";
 import { causeNames, sayHalf } from "@/ui/sheet/say-late";
 import { PageHead } from "@/ui/shell/page-head";
 
 export const metadata: Metadata = { title: "As sewn" };
 export const dynamic = "force-dynamic";
-
-const TITLES = { neck: "Neck as sewn", armhole: "Armhole as sewn", waist: "Waist as sewn" } as const;
-const BEFORE = {
-  neck: "measured before the collar is cut",
-  armhole: "measured before the sleeves are cut",
-  waist: "measured before the skirt is cut",
-} as const;
 
 interface LatePageProps {
   readonly params: Promise<{ id: string }>;
@@ -40,14 +34,14 @@ export default async function LatePage({ params, searchParams }: LatePageProps) 
   return (
     <>
       <PageHead
-        title={`${TITLES[edge]}: ${nameGarment(order)} for ${client.name}`}
-        about={`No. ${order.number} · ${BEFORE[edge]}`}
+        title={`${lateWords[edge].name}: ${nameGarment(order)} for ${client.name}`}
+        about={`No. ${order.number} · ${lateWords[edge].before}`}
       >
         {lateEdges
           .filter((one) => one !== edge && waitsFor(sheet, one))
           .map((one) => (
             <Link key={one} href={`/orders/${order.id}/late?edge=${one}`} className="button" prefetch={false}>
-              {TITLES[one]}
+              {lateWords[one].name}
             </Link>
           ))}
         <Link href={`/orders/${order.id}/sheet`} className="button" prefetch={false}>
@@ -71,7 +65,7 @@ export default async function LatePage({ params, searchParams }: LatePageProps) 
             key={`${edge}-${newest.take}`}
             orderId={order.id}
             edge={edge}
-            asked={lateFields(sheet, edge) as readonly LateField[]}
+            asked={lateFields(sheet, edge)}
             before={partAlone(sheet, edge)}
             length={drawnLength(sheet, edge)}
           />
