@@ -24,6 +24,28 @@ async function writeSeen(page: Page, where: string, what: string, amount: string
   await page.getByRole("button", { name: "Write it down" }).click();
 }
 
+it("cuffs are drawn to the sleeve's end as it was sewn: what moves is shown before it is kept", async () => {
+  const { page, wrong } = await openPage(browser);
+  const order = await orderPath(page, address, "Bram Teasel", "Shirt");
+  await cutIt(page, order);
+  await page.goto(`${address}${order}/late?edge=cuff`, { waitUntil: "networkidle" });
+  expect(await page.getByText(/^Drawn/).innerText()).toMatch(/^Drawn 9.3\/4in end to end\.$/);
+  await page.getByLabel("The whole of it").fill("10 1/4");
+  await page.getByRole("button", { name: "Draw the cuffs to it" }).click();
+  const came = page.getByRole("list", { name: "What came out" }).getByRole("listitem").first();
+  await came.waitFor();
+  expect(await came.innerText()).toMatch(/^The whole: drawn 9.3\/4 in, measured 10.1\/4 in, 1\/2 in more$/);
+  const moves = await page.getByRole("row", { name: /Length of the strip/ }).innerText();
+  expect(moves).toMatch(/10.3\/4\s+11.1\/4\s+\+ 1\/2/);
+  expect(await findBarriers(page)).toEqual([]);
+  await page.getByRole("button", { name: "Keep these cuffs" }).click();
+  await page.getByText("Say why it came out so").waitFor();
+  await page.getByRole("radio", { name: "Allowance taken twice" }).check();
+  await page.getByRole("button", { name: "Keep these cuffs" }).click();
+  await page.getByRole("list", { name: "Measured before" }).getByText("Allowance taken twice").waitFor();
+  expect(wrong).toEqual([]);
+});
+
 it("a dress is lived from the cut to the counter: made, a piece spoilt, fitted twice, learnt from, paid", async () => {
   const { page, wrong } = await openPage(browser);
   const order = await orderPath(page, address, "Odile Quarry", "Yoke gown");

@@ -464,6 +464,8 @@ export interface SeamPlan {
   readonly parts?: string;
   /** Set where the first is gathered into the second: how much longer it is counts as its fullness. */
   readonly gathered?: true | "between-notches";
+  /** How much longer the second was measured on the garment than it is drawn: fullness is counted from there. */
+  readonly off?: Inches;
   /** Under which name a miss is told, where it has a cause and a cure of its own. */
   readonly says?: "cap-ease" | "cuff-balance";
   readonly cure?: Cure;

@@ -15,6 +15,8 @@ export interface Seam {
   readonly allowed: readonly [Inches, Inches];
   /** Whether the first is gathered into the second; between notches only its fullness there is told. */
   readonly gathered: false | NonNullable<SeamPlan["gathered"]>;
+  /** How long the second is on the garment: as it was measured, or as it is drawn. */
+  readonly into: Inches;
   /** Under which name a miss is told. */
   readonly says: NonNullable<SeamPlan["says"]> | "seam-mismatch";
   readonly cure: Cure | null;
@@ -75,6 +77,7 @@ export function walkSeams(draft: Draft): readonly Seam[] {
       ease: lengthA - lengthB,
       allowed: [ease.least - MEETING, ease.most + MEETING],
       gathered: plan.gathered ?? false,
+      into: lengthB + (plan.off ?? 0),
       says: plan.says ?? "seam-mismatch",
       cure: plan.cure ?? null,
       parts: walkParts(draft, plan),
@@ -92,13 +95,13 @@ function misses(seam: Seam): boolean {
 export function findJoinRatios(seams: readonly Seam[]): readonly Finding[] {
   return seams
     .filter((seam) => seam.gathered === true && !misses(seam))
-    .map(({ id, a, lengthA, lengthB }) => ({
+    .map(({ id, a, lengthA, into }) => ({
       id: "join-ratio",
       level: "note",
       edge: id,
       piece: a[0]?.split("/")[0] ?? "",
-      numbers: { lengthA, lengthB },
-      words: { seam: id, ratio: (lengthA / lengthB).toFixed(2) },
+      numbers: { lengthA, lengthB: into },
+      words: { seam: id, ratio: (lengthA / into).toFixed(2) },
     }));
 }
 

@@ -7,12 +7,12 @@ export interface Compared {
   readonly after: Inches | null;
 }
 
-/** A guide line or mark that lies elsewhere, or is on one of two sheets only. */
+/** A guide line, a mark or a strip's measure that is otherwise, or is on one of two sheets only. */
 export interface MarkChange extends Compared {
   readonly piece: string;
-  /** A mark's id, or a guide line's. */
+  /** A mark's id, or a guide line's; of a strip what of it is read off the tape; of a ring the edge that is swung. */
   readonly mark: string;
-  readonly kind: "line" | "mark";
+  readonly kind: "line" | "mark" | "strip" | "arc";
   readonly cut: Compared;
 }
 
@@ -39,7 +39,7 @@ export interface SheetComparison {
 const SAME: Inches = 1 / 64;
 
 interface Read {
-  readonly kind: "line" | "mark";
+  readonly kind: MarkChange["kind"];
   readonly reading: Inches;
   readonly cut: Inches | null;
 }
@@ -49,7 +49,13 @@ function readPiece(piece: SheetPiece): ReadonlyMap<string, Read> {
   const marks = piece.marks.map(
     ({ id, reading, cut }) => [id, { kind: "mark", reading, cut: cut ?? null } satisfies Read] as const,
   );
-  return new Map<string, Read>([...lines, ...marks]);
+  const { strip } = piece;
+  const sides = strip === undefined ? {} : { length: strip.length, depth: strip.depth };
+  const strips = Object.entries(sides).map(([id, reading]) => [id, { kind: "strip", reading, cut: null }] as const);
+  const arcs = piece.edges.flatMap(({ id, arc }) =>
+    arc === undefined ? [] : [[`arc ${id}`, { kind: "arc", reading: arc.radius, cut: arc.cutRadius }] as const],
+  );
+  return new Map<string, Read>([...lines, ...marks, ...strips, ...arcs]);
 }
 
 const moved = ({ before, after }: Compared): boolean =>

@@ -1,6 +1,7 @@
 import { describe, expect, it } from "vitest";
 import { pieceOf, workedOrder, workedSheet } from "../garments/worked-client.test-data";
-import { type CutSheet, drawFree, makeSheet, type Order } from ".";
+import { formatLengthWithUnit } from "../length";
+import { type CutSheet, compareSheets, drawFree, makeSheet, type Order } from ".";
 import {
   asksAgain,
   asksCause,
@@ -43,6 +44,10 @@ describe("cuffs drawn to the sleeve's end as it was sewn", () => {
     const sheet = redrawn(frozen, "cuff", { cuffEdge: "9 1/2" });
     expect(pieceOf(sheet, "cuff").strip?.length).toBe(10.5);
     expect(moved(sheet, frozen)).toEqual(["cuff"]);
+    // And who looks at both is told what moves.
+    expect(compareSheets(frozen, sheet).marks).toEqual([
+      expect.objectContaining({ piece: "cuff", kind: "strip", mark: "length", before: 10, after: 10.5 }),
+    ]);
     expect(new Set(sheet.steps.map(({ id }) => id))).toEqual(new Set(frozen.steps.map(({ id }) => id)));
     expect(seamOf(sheet, "cuff")).toMatchObject({ meets: true, lengthA: seamOf(frozen, "cuff").lengthA });
     expect(errors(sheet)).toEqual([]);
@@ -102,6 +107,10 @@ it("a flounce is a ring round the sleeve's end as it was sewn", () => {
   const round = drawnLength(frozen, "flounce");
   const sheet = redrawn(frozen, "flounce", { flounceEdge: round + 0.5 });
   expect(moved(sheet, frozen)).toEqual(["flounce"]);
+  const radii = compareSheets(frozen, sheet).marks;
+  expect(radii.map(({ kind, mark }) => `${kind} ${mark}`)).toEqual(["arc arc inner", "arc arc outer"]);
+  for (const { before, after } of radii)
+    expect(Math.abs((after ?? 0) - (before ?? 0) - 0.5 / 6.283)).toBeLessThan(1 / 50);
   // To the tick of its radius: a thirty-second, six times round.
   expect(Math.abs(seamOf(sheet, "flounce").lengthA - round - 0.5)).toBeLessThan(0.1);
   expect(seamOf(sheet, "flounce").meets).toBe(true);
@@ -119,6 +128,11 @@ describe("tiers gathered into the edge above as it was sewn", () => {
     expect(roundOf(sheet, 2) - 1.5 * (first + 4)).toBeGreaterThan(-1 / 8);
     expect(roundOf(sheet, 2) - 1.5 * (first + 4)).toBeLessThan(1);
     expect(roundOf(sheet, 3) - 1.5 * roundOf(sheet, 2)).toBeGreaterThan(-1 / 8);
+    // How full it is is counted from what was measured, not from what was drawn.
+    expect(seamOf(sheet, "tier-2").ratio).toBeCloseTo(1.5, 1);
+    expect(sheet.checks.find(({ id, text }) => id === "join-ratio" && text.startsWith("Tier 2"))?.text).toContain(
+      `into ${formatLengthWithUnit(first + 4, "in")}`,
+    );
     expect(moved(sheet, frozen).every((id) => /^tier-[234]/.test(id))).toBe(true);
     expect(moved(sheet, frozen)).toContain("tier-2");
     expect(errors(sheet)).toEqual([]);

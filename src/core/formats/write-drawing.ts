@@ -62,6 +62,7 @@ function writeSeam({
   parts,
   ease,
   gathered,
+  into,
   says: _,
   cure: __,
   ...seam
@@ -74,7 +75,7 @@ function writeSeam({
     ease,
     allowed: [...allowed],
     meets,
-    ...(gathered ? { ratio: seam.lengthA / seam.lengthB } : {}),
+    ...(gathered ? { ratio: seam.lengthA / into } : {}),
     parts: parts.map((part) => ({ ...part })),
   };
 }

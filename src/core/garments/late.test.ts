@@ -45,6 +45,14 @@ describe("a skirt is drawn to the waist that was measured on the sewn bodice", (
     expect(late.checks.filter(({ level }) => level === "error")).toEqual([]);
     expect(pieceOf(late, piece).outline.cut).not.toBe(pieceOf(dress({}, { choices: { skirt } }), piece).outline.cut);
   });
+  it("a gathered one is as full over what was measured as it was over what was drawn", () => {
+    const join = (late: object) =>
+      dress(late, { choices: { skirt: "gathered" } }).seams.find(({ id }) => id === "waist-join");
+    const wider = join({ waistEdge: 2 * (front + back) + 3 });
+    expect(wider?.ratio).toBeCloseTo(join({})?.ratio ?? 0, 1);
+    // By the drawn waist it would seem a tenth fuller than it is.
+    expect((wider?.lengthA ?? 0) / (wider?.lengthB ?? 1) - (wider?.ratio ?? 0)).toBeGreaterThan(0.1);
+  });
   it("and the band of a skirt to the waist that was measured on it", () => {
     const band = (measuredOnGarment: object) => {
       const outcome = makeSheet({ ...workedOrder("pencil-skirt"), measuredOnGarment });

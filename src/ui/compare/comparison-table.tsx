@@ -22,6 +22,8 @@ function Value({ value, unit }: { readonly value: number | null; readonly unit: 
 }
 
 function nameChange({ kind, mark }: MarkChange): string {
+  if (kind === "arc") return `Radius of the ${mark === "arc inner" ? "inner" : "outer"} line`;
+  if (kind === "strip") return mark === "length" ? "Length of the strip" : "Depth of the strip";
   return kind === "line" ? nameLine(mark) : nameMark(mark);
 }
 

@@ -156,7 +156,8 @@ export function LateMeasure({ orderId, edge, asked, before, length }: LateMeasur
         <h2 className="text-lg">{words.title}</h2>
         <p>{words.how}</p>
         <p className="font-semibold">
-          Drawn <Reading value={length} unit={unit} withUnit /> {asked.length === 1 ? "a half, behind" : words.drawn}.
+          Drawn <Reading value={length} unit={unit} withUnit />{" "}
+          {edge === "neck" && asked.length === 1 ? "a half, behind" : words.drawn}.
         </p>
         <div className="grid grid-cols-2 gap-3">
           {asked.map((id) => (

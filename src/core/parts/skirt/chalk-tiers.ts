@@ -85,7 +85,7 @@ export function chalkTiers(sheet: Sheet, form: SkirtForm, above: OpenEdge | null
       if (before !== undefined && edge !== null) {
         const { off } = sheet.asSewn(edge, tiers[index - 1]?.strips.round.sewn ?? tier.into);
         const ease = { least: Math.min(0, off), most: MOST_FULL * tier.into };
-        sheet.seam({ id: tierNames[index] ?? "tier", a: tops, b: bottomsOf(before), gathered: true, ease });
+        sheet.seam({ id: tierNames[index] ?? "tier", a: tops, b: bottomsOf(before), gathered: true, off, ease });
       }
       rows.push(tops);
     }
@@ -95,7 +95,8 @@ export function chalkTiers(sheet: Sheet, form: SkirtForm, above: OpenEdge | null
     remarkFront(sheet, form, namesOf(form, 0).name, hemDown);
     remarkElastic(sheet, form, namesOf(form, 0).name);
   });
-  return joinToWaist(sheet, form, rows[0] ?? [], hanger.rows, hanger.length, hanger.round);
+  const off = above === null ? 0 : 2 * (above.off.front + above.off.back);
+  return joinToWaist(sheet, form, rows[0] ?? [], hanger, off);
 }
 
 /** The first round gathered into the waist: the body's, a band of its own, or its elastic. */
@@ -103,11 +104,17 @@ function joinToWaist(
   sheet: Sheet,
   form: SkirtForm,
   tops: readonly EdgeReference[],
-  rows: readonly EdgeReference[] | null,
-  length: OpenEdge["length"],
-  round: Inches,
+  { rows, length, round }: Hanger,
+  off: Inches,
 ): WaistEdge | null {
   if (rows === null) return form.elastic ? null : { length, sewn: tops, gathered: true };
-  sheet.seam({ id: "waist-join", a: tops, b: rows, gathered: true, ease: { least: 0, most: MOST_FULL * round } });
+  sheet.seam({
+    id: "waist-join",
+    a: tops,
+    b: rows,
+    gathered: true,
+    off,
+    ease: { least: Math.min(0, off), most: MOST_FULL * round },
+  });
   return null;
 }
