@@ -127,4 +127,40 @@ describe("whoever wears it", () => {
     });
     expect(trimmed.filter(Boolean).length).toBeGreaterThan(10);
   });
+  it("arms and legs that differ, in 80 garments at random: each side is trimmed, or said", () => {
+    const { next, pick, eighths, choices } = chance(Number(process.env.SEED ?? 1717));
+    const SIDED = ["armhole", "upperArm", "elbow", "wrist", "sleeveLength", "waistToHip", "shoulderToBust"] as const;
+    const sheets = Array.from({ length: Number(process.env.MANY ?? 80) }, () => {
+      const [garment, body] = [pick(garments), pick(bodies)];
+      const sided = Array.from({ length: 1 + Math.floor(3 * next()) }, () => {
+        const id = pick(SIDED);
+        const value = body[id] ?? 10;
+        return [id, { left: value, right: value + eighths(1.25) }] as const;
+      });
+      const worn = (readings: object): Order => ({
+        garment: garment.id,
+        client: { card: { measurements: { ...body, ...readings } } },
+        choices: told,
+        rules: { set },
+        cloth: WIDE,
+      });
+      const [told, set] = [choices(garment, 0.2), pick(["close", "easy"])];
+      const both = (side: "left" | "right") =>
+        makeSheet(worn(Object.fromEntries(sided.map(([id, sides]) => [id, sides[side]]))));
+      const [outcome, ...halves] = [makeSheet(worn(Object.fromEntries(sided))), both("left"), both("right")];
+      // What is chosen wrong is wrong for a body that is alike on both sides as well.
+      const known = halves.flatMap((one) => (one.kind === "sheet" ? idsOf(one.sheet.checks.filter(isOurs)) : []));
+      return outcome.kind === "sheet" ? [{ sheet: outcome.sheet, known }] : [];
+    }).flat();
+    for (const { sheet, known } of sheets) {
+      expect(sheet.checks.filter((one) => isOurs(one) && !known.includes(one.id))).toEqual([]);
+      expect(faults(sheet, sheet, new Set())).toEqual([]);
+      const steps = sheet.steps.filter(({ act }) => act === "trim");
+      expect(steps).toHaveLength(sheet.pieces.flatMap(({ sides = [] }) => sides).length);
+    }
+    expect(sheets.length).toBeGreaterThan(50);
+    expect(
+      sheets.filter(({ sheet: { pieces } }) => pieces.some(({ sides }) => sides !== undefined)).length,
+    ).toBeGreaterThan(15);
+  });
 });

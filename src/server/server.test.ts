@@ -51,6 +51,8 @@ describe("lengths keep their unit", () => {
     ['41 1/2"', "in", '41 1/2"'],
     ["92", "cm", "92 cm"],
     ["5' 4\"", "in", "5' 4\""],
+    ["42; 42,5", "cm", "42 cm; 42,5 cm"],
+    ["R 17 l 16 1/2; 16 in", "in", "L 16 1/2 in; 16 in R 17 in"],
   ] as const)("%s taken in %s is written %s", (typed, own, written) => expect(withUnit(typed, own)).toBe(written));
 
   const readings = Object.fromEntries(

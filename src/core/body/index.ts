@@ -19,3 +19,13 @@ export { deriveLength, type LengthPair, lengthPairs, pairsApart } from "./length
 export { makeBody, makeChildren, makeCrowd, makeExtremes, makeMen, typicalBody } from "./made-up";
 export type { Estimate, Readings } from "./readings";
 export { APART_AT_MOST, type SettledReading, settleRepeated, splitRepeated } from "./repeated";
+export {
+  areDrawnApart,
+  areFarApart,
+  isSided,
+  type SidedReadings,
+  type Sides,
+  type SidesApart,
+  sidesApart,
+  splitSides,
+} from "./sides";

@@ -13,6 +13,8 @@ export interface GivenMeasurement {
   /** `derived` where the same length was read from its other end. */
   readonly from: "card" | "derived" | "estimate";
   readonly estimate?: Estimate;
+  /** The wearer's left and right, where both were read. */
+  readonly sides?: { readonly left: Inches; readonly right: Inches };
 }
 
 /** What a client's figure asks for on one line of one piece; never silent, always a term of its own. */

@@ -23,6 +23,7 @@ export const findingIds = [
   "armhole-loose",
   "chest-near-bust",
   "reading-doubtful",
+  "sides-far-apart",
   "reading-estimated",
   "reading-derived",
   "given-back-whole",

@@ -1,4 +1,4 @@
-import { type Figure, findDoubts, measurementIds, type Readings } from "../body";
+import { areFarApart, type Figure, findDoubts, measurementIds, type Readings } from "../body";
 import { type Draft, isSleeveless, MOST_ROOM_BARE, piecesOf } from "../chalk";
 import type { Inches } from "../length";
 import type { Finding } from "./finding";
@@ -53,6 +53,17 @@ function findReadingDoubts(readings: Readings, figure: Figure): readonly Finding
   }));
 }
 
+/** Left and right further apart than a body is: one of them was read wrong. */
+function findSidesApart(draft: Draft): readonly Finding[] {
+  const { measurements, metric, figure } = draft.given;
+  return measurementIds.flatMap((id): readonly Finding[] => {
+    const sides = measurements[id]?.sides;
+    if (sides === undefined || !areFarApart(sides, metric)) return [];
+    const numbers = { left: sides.left, right: sides.right, apart: Math.abs(sides.left - sides.right) };
+    return [{ id: "sides-far-apart", level: "caution", measurement: id, figure: figure.kind, numbers }];
+  });
+}
+
 function checkArmhole(draft: Draft, readings: Readings): readonly Finding[] {
   const { armhole } = readings;
   const sewn = armholeRound(draft);
@@ -91,6 +102,7 @@ export function findReadingProblems(draft: Draft): readonly Finding[] {
   const readings = cardReadings(draft);
   return [
     ...findReadingDoubts(readings, draft.given.figure),
+    ...findSidesApart(draft),
     ...findEstimates(draft),
     ...checkArmhole(draft, readings),
     ...checkGape(draft, readings),

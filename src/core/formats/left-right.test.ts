@@ -113,3 +113,73 @@ describe("one side of the wearer fuller than the other", () => {
     expect(makeSheet(workedOrder("straight-dress", { figureNotes: [note(0.75, "both")] })).kind).toBe("sheet");
   });
 });
+
+describe("readings of both sides", () => {
+  const told = (garment: string, readings: object, choices: object = {}) => {
+    const worked = workedOrder(garment, { choices });
+    const measurements = { ...worked.client.card.measurements, ...readings };
+    return makeSheet({ ...worked, client: { card: { measurements } } });
+  };
+  const sheetOf = (...asked: Parameters<typeof told>): CutSheet => {
+    const outcome = told(...asked);
+    if (outcome.kind !== "sheet") throw new Error(JSON.stringify(outcome));
+    return outcome.sheet;
+  };
+  const said = (sheet: CutSheet, id: string) => sheet.checks.filter((one) => one.id === id).map(({ text }) => text);
+
+  it("a right arm 1 longer: the longer sleeve is chalked, the left one is trimmed at its hem by 1", () => {
+    const sheet = sheetOf("shirt", { sleeveLength: "L 23 R 24" });
+    const plain = sheetOf("shirt", { sleeveLength: 24 });
+    expect(pieceOf(sheet, "sleeve")?.outline).toEqual(pieceOf(plain, "sleeve")?.outline);
+    const [side, ...rest] = pieceOf(sheet, "sleeve")?.sides ?? [];
+    expect(rest).toEqual([]);
+    expect(side?.side).toBe("left");
+    expect(side?.edges.find(({ edge }) => edge === "hem")?.most).toBeCloseTo(1, 2);
+    const [step] = trims(sheet, "sleeve");
+    expect(step?.text).toContain("this one is the wearer's left");
+    expect(step?.caution).toContain("the other one stays");
+    expect(trims(sheet)).toEqual([]);
+  });
+  it("told as an object in a file it is the same sheet", () => {
+    const { order: _, ...typed } = sheetOf("shirt", { sleeveLength: "L 23 R 24" });
+    const { order: __, ...object } = sheetOf("shirt", { sleeveLength: { left: 23, right: "24 in" } });
+    expect(object).toEqual(typed);
+  });
+  it("a wrist 1 smaller: its cuff is a shorter strip, said with its side and its length", () => {
+    const sheet = sheetOf("shirt", { wrist: "L 7 R 6" });
+    expect(pieceOf(sheet, "cuff")?.strip?.length).toBe(pieceOf(sheetOf("shirt", { wrist: 7 }), "cuff")?.strip?.length);
+    expect(said(sheet, "side-strip")).toEqual(["Cuff: the one for the wearer's right is 1 in shorter, 9½ in in all."]);
+  });
+  it("a larger right armhole is cut deeper on that side; the sleeve is chalked for the larger", () => {
+    const sheet = sheetOf("straight-dress", { armhole: "L 17 R 18" }, { sleeve: "long" });
+    const [small, large] = [17, 18].map((armhole) => sheetOf("straight-dress", { armhole }, { sleeve: "long" }));
+    expect(pieceOf(sheet, "bodice-front")?.outline).toEqual(small && pieceOf(small, "bodice-front")?.outline);
+    expect(pieceOf(sheet, "bodice-front")?.sides?.map(({ side }) => side)).toEqual(["right"]);
+    const cap = (one: CutSheet | undefined) => one?.seams.find(({ id }) => id === "cap");
+    expect(Math.abs((cap(sheet)?.lengthA ?? 0) - (cap(large)?.lengthA ?? 0))).toBeLessThan(1 / 4);
+    expect((cap(sheet)?.lengthA ?? 0) - (cap(small)?.lengthA ?? 0)).toBeGreaterThan(0.5);
+    expect(cap(sheet)?.meets).toBe(true);
+    // Nobody measured the sewn armhole.
+    expect(sheet.late).toBeUndefined();
+    expect(sheet.checks.filter(({ id, level }) => level === "error" || id.startsWith("late"))).toEqual([]);
+  });
+  it("¼ apart the larger is drawn for both; 2 apart both are measured again", () => {
+    const near = sheetOf("straight-dress", { armhole: "R 17 1/4 L 17" });
+    expect(near.pieces.filter(({ sides }) => sides !== undefined)).toEqual([]);
+    expect(near.pieces).toEqual(sheetOf("straight-dress", { armhole: 17.25 }).pieces);
+    expect(said(near, "sides-far-apart")).toEqual([]);
+    expect(said(sheetOf("straight-dress", { armhole: "L 16 R 18" }), "sides-far-apart")).toEqual([
+      "Armhole girth: 16 in on the wearer's left and 18 in on the right, 2 in apart.",
+    ]);
+  });
+  it.each([
+    [{ bust: "L 20 R 21" }, "Bust girth is one number for both sides"],
+    [{ wrist: "L 7 R big" }, "Wrist girth, the right one"],
+    [{ wrist: { left: 7, right: 0 } }, "Wrist girth, the right one"],
+    [{ wrist: "L 7 R 70" }, "Wrist girth, the right one"],
+  ])("%j is said at its reading", (readings, text) => {
+    const outcome = told("shirt", readings);
+    expect(outcome.kind).toBe("errors");
+    expect(JSON.stringify(outcome)).toContain(text);
+  });
+});

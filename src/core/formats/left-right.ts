@@ -10,6 +10,8 @@ import { writeSheet } from "./write-sheet";
 
 /** Nobody trims off less than this: the seam takes it. */
 const LEAST_TRIM: Inches = 1 / 8 - 1e-6;
+/** The narrowest seam that is cut gives so much, and no more. */
+const TAKEN_BY_SEAM: Inches = 3 / 8 + 1e-6;
 /** Nearer than this a cutting line is the same. */
 const SAME: Inches = 1 / 16;
 
@@ -59,7 +61,8 @@ function trimSteps(sheet: CutSheet, piece: SheetPiece): readonly SheetStep[] {
   if (group === undefined || last === undefined) return [];
   return (piece.sides ?? []).map(({ side, edges }): SheetStep => {
     const folded = piece.cut.on === "fold";
-    const words = wordTrim({ piece: piece.name, half: piece.half, side, folded, edges, unit: sheet.unit });
+    const oneEach = piece.part === "sleeve";
+    const words = wordTrim({ piece: piece.name, half: piece.half, side, folded, oneEach, edges, unit: sheet.unit });
     return {
       ...last,
       id: `trim-${side}-${piece.id}`,
@@ -83,25 +86,36 @@ function trimSteps(sheet: CutSheet, piece: SheetPiece): readonly SheetStep[] {
 
 /** One side that the larger of both does not hold everywhere: its other lines were trued elsewhere for it. */
 function missingOf(main: CutSheet, own: CutSheet, side: TrimSide): readonly SheetCheck[] {
+  const say = (length: Inches) => formatLengthWithUnit(length, main.unit);
   return main.pieces.flatMap((piece): readonly SheetCheck[] => {
-    const out = outsideBy(
-      piece,
-      own.pieces.find(({ id }) => id === piece.id),
-    );
+    const half = own.pieces.find(({ id }) => id === piece.id);
+    const shorter = (piece.strip?.length ?? 0) - (half?.strip?.length ?? piece.strip?.length ?? 0);
+    if (shorter >= LEAST_TRIM)
+      return [
+        caution(
+          piece,
+          "side-strip",
+          `${piece.name}: the one for the wearer's ${side} is ${say(shorter)} shorter, ${say(half?.strip?.length ?? 0)} in all.`,
+          "Cut both alike, then that one shorter; write on it whose side it is.",
+        ),
+      ];
+    const out = outsideBy(piece, half);
     if (out <= SAME) return [];
     return [
-      {
-        id: "side-beyond-cut",
-        level: "caution",
-        text: `${piece.name}: on the wearer's ${side} it would reach ${formatLengthWithUnit(out, main.unit)} beyond what is cut.`,
-        remedy: "Its seam allowance takes it: baste that side first, and sew it so much nearer to the edge.",
-        piece: piece.id,
-        line: null,
-        edge: null,
-        measurement: null,
-      },
+      caution(
+        piece,
+        "side-beyond-cut",
+        `${piece.name}: on the wearer's ${side} it would reach ${say(out)} beyond what is cut.`,
+        out <= TAKEN_BY_SEAM
+          ? "Its seam allowance takes it: baste that side first, and sew it so much nearer to the edge."
+          : "More than its seam allowance takes: before that layer is cut, chalk the line so much further out there.",
+      ),
     ];
   });
+}
+
+function caution({ id: piece }: SheetPiece, id: string, text: string, remedy: string): SheetCheck {
+  return { id, level: "caution", text, remedy, piece, line: null, edge: null, measurement: null };
 }
 
 /** Each half by itself: what is wrong on one of them is said with its side. */
@@ -122,6 +136,32 @@ function between(main: CutSheet, left: CutSheet, right: CutSheet): CutSheet["gir
   });
 }
 
+const armholeOf = ({ seams }: CutSheet): Inches => seams.find(({ id }) => id === "cap")?.lengthB ?? 0;
+
+/**
+ * What is chalked where armholes differ: the body by the smaller, which leaves more cloth, and the sleeve by the larger, as if
+ * that had been measured.
+ */
+function withLargerSleeve(read: ReadOrder, main: CutSheet, sides: readonly CutSheet[]): CutSheet {
+  const armhole = Math.max(...sides.map(armholeOf));
+  const measured = ["armhole", "armholeFront", "armholeBack"] as const;
+  const { late } = read.given;
+  if (armhole - armholeOf(main) < SAME || measured.some((id) => late[id] !== undefined)) return main;
+  const drawn = writeSheet({ ...read, given: { ...read.given, late: { ...late, armhole } } });
+  const errors = ({ checks }: CutSheet) => checks.filter(({ level }) => level === "error").length;
+  if (!drawn.ok || errors(drawn.value) > errors(main)) return main;
+  // Nobody measured it: it is not told as if somebody had.
+  const { late: told = [], ...sheet } = drawn.value;
+  const others = told.filter(({ edge }) => edge !== "armhole");
+  return {
+    ...sheet,
+    ...(others.length === 0 ? {} : { late: others }),
+    checks: sheet.checks.filter(
+      ({ id, text }) => !id.startsWith("late-") || main.checks.some((one) => one.text === text),
+    ),
+  };
+}
+
 /**
  * Draws an order whose figure is not alike on both sides: the larger of both is chalked and cut through both layers, then the
  * smaller is trimmed on its own layer; girths and checks are worked out for each side.
@@ -131,13 +171,13 @@ export function writeSided(read: ReadOrder): Result<CutSheet, RefusedOrder> {
   if (!drawn.ok || read.sides === null) return drawn;
   const halves = (["left", "right"] as const).map((side) => ({
     side,
-    drawn: writeSheet({ ...read, given: { ...read.given, figureNotes: read.sides?.[side] ?? [] } }),
+    drawn: writeSheet({ ...read, given: { ...read.given, ...read.sides?.[side] } }),
   }));
   const [left, right] = halves;
   if (left === undefined || right === undefined || !left.drawn.ok) return left?.drawn ?? drawn;
   if (!right.drawn.ok) return right.drawn;
   const own = { left: left.drawn.value, right: right.drawn.value };
-  const main = drawn.value;
+  const main = withLargerSleeve(read, drawn.value, [own.left, own.right]);
   const pieces = main.pieces.map((piece): SheetPiece => {
     const sides = (["left", "right"] as const).flatMap((side) =>
       trimOf(

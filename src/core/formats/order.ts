@@ -76,7 +76,10 @@ export const orderSchema = v.strictObject({
           figure: v.optional(v.picklist(figureKinds)),
           /** Of a child, in years. */
           age: v.optional(typedNumber),
-          measurements: v.optional(v.record(v.string(), typedLength)),
+          /** Of an arm or a leg both sides may be told, the wearer's. */
+          measurements: v.optional(
+            v.record(v.string(), v.union([typedLength, v.strictObject({ left: typedLength, right: typedLength })])),
+          ),
         }),
       ),
     }),

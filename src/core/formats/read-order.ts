@@ -1,4 +1,4 @@
-import type { Figure } from "../body";
+import { type Figure, type MeasurementId, type Readings, type SidedReadings, type Sides, sidesApart } from "../body";
 import { type ClothId, type FigureNote, type Given, type LateMeasures, lateIds, lineIds, tierEdgeIds } from "../chalk";
 import type { Cloth, FoldKind, LayWay } from "../cloth";
 import { findGarment, forFigure, type Garment, garments, settleRules } from "../garments";
@@ -13,7 +13,7 @@ import { readCloths } from "./read-cloth";
 import { readChoices, readRules } from "./read-decisions";
 import { readPositiveLength, readSignedLength } from "./read-lengths";
 import { readShape } from "./read-shape";
-import { type SidedNotes, sideNotes } from "./side-notes";
+import { sideNotes } from "./side-notes";
 
 /** An order understood: the garment and every number that its recipe may ask for. */
 export interface ReadOrder {
@@ -28,9 +28,12 @@ export interface ReadOrder {
   readonly own: RuleOverrides;
   /** How the main cloth is folded for the whole garment. */
   readonly way: LayWay;
-  /** The notes of each half of a figure that is not alike on both; null where it is. What is given has the larger. */
-  readonly sides: SidedNotes | null;
+  /** What is given of each half of a figure that is not alike on both; null where it is. What is given has the larger. */
+  readonly sides: Sides<SideGiven> | null;
 }
+
+/** What one half of a figure has of its own. */
+export type SideGiven = Pick<Given, "figureNotes" | "measurements">;
 
 interface Collected<Value> {
   readonly value: Value;
@@ -110,6 +113,17 @@ function readFigure(order: Order): Collected<Figure> {
     : { value: { kind }, errors: [{ path: "client.card.age", message: years.why, nearest: null }] };
 }
 
+/** Readings with both sides where both were read: they are doubted together. */
+function withSides(measurements: Given["measurements"], sided: SidedReadings): Given["measurements"] {
+  const told = (Object.entries(sided) as [MeasurementId, NonNullable<SidedReadings[MeasurementId]>][]).flatMap(
+    ([id, sides]) => {
+      const given = measurements[id];
+      return given === undefined ? [] : [[id, { ...given, sides }] as const];
+    },
+  );
+  return { ...measurements, ...Object.fromEntries(told) };
+}
+
 function unknownGarment(id: string): OrderError {
   const known = garments.map((garment) => garment.id);
   const nearest = nearestWord(id, known);
@@ -143,29 +157,38 @@ export function readOrder(input: unknown): Result<ReadOrder, OrderError> {
 
   const choices = readChoices(garment.choices, order.choices, unit, metric);
   const resolved = settleRules(garment, choices.values, rules);
-  const readings = gatherReadings(
-    garment,
-    { rule: (id) => resolved[id].value, choices: choices.values },
-    card.readings,
-    figure.value.kind,
-  );
+  const gather = (own: Readings) =>
+    gatherReadings(
+      garment,
+      { rule: (id) => resolved[id].value, choices: choices.values },
+      { ...card.readings, ...own },
+      figure.value.kind,
+    );
+  const apart = sidesApart(card.sides, metric);
+  const readings = gather(apart?.chalked ?? {});
   const unread = new Set(card.errors.map(({ path }) => path));
   const missing = missingErrors(readings.missing, figure.value.kind).filter(({ path }) => !unread.has(path));
   const all = [...errors, ...choices.errors, ...missing];
   if (all.length > 0) return fail(...all);
-  const sides = sideNotes(notes.value);
+  const sidedNotes = sideNotes(notes.value);
+  const half = (side: "left" | "right"): SideGiven => ({
+    figureNotes: sidedNotes?.[side] ?? notes.value,
+    measurements: withSides(gather(apart?.[side] ?? {}).measurements, card.sides),
+  });
+  const alike = sidedNotes === null && apart === null;
   const given: Given = {
     unit,
     figure: figure.value,
     metric,
-    measurements: readings.measurements,
+    measurements: withSides(readings.measurements, card.sides),
     rules: resolved,
     choices: choices.values,
-    figureNotes: sides?.larger ?? notes.value,
+    figureNotes: sidedNotes?.larger ?? notes.value,
     late: late.value,
     clothWidth: cloths.value.main.width,
   };
   const fold = (choices.values.fold ?? "one-fold") as FoldKind;
   const way = order.lay?.main?.way ?? "in-turn";
+  const sides = alike ? null : { left: half("left"), right: half("right") };
   return succeed({ order, garment, given, cloths: cloths.value, fold, set: rules.set, own: rules.own, way, sides });
 }

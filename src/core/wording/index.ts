@@ -2,7 +2,7 @@ export { alterNames, sayAlteration } from "./english/alterations";
 export { sayMovedEdge } from "./english/changes";
 export { type CraftWord, craftWords, findCraftWords } from "./english/craft-words";
 export { sayDate, sayMinutes } from "./english/dates";
-export { wordAbsurdReading, wordLengthProblem, wordMissingReading } from "./english/entry";
+export { wordAbsurdReading, wordLengthProblem, wordMissingReading, wordNotSided } from "./english/entry";
 export type { FindingWording } from "./english/finding-words";
 export { wordFinding } from "./english/findings";
 export {

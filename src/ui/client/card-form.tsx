@@ -5,6 +5,7 @@ import { type FormEvent, type KeyboardEvent, useCallback, useMemo, useRef, useSt
 import {
   asksFor,
   type Figure as FigureOf,
+  isSided,
   type MeasurementId,
   measurementIds,
   measurementLabel,
@@ -139,6 +140,9 @@ export function CardForm({ task, start, unit, asked, askedBy, before }: CardForm
         <p aria-live="polite" className="lg:pt-2 lg:text-center">
           <strong className="block text-lg">{focused !== null && measurementLabel(focused, kind)}</strong>
           <span className="text-ink-soft">{focused !== null && measurementTaken(focused, kind)}</span>
+          {focused !== null && isSided(focused) && (
+            <span className="block pt-1 text-sm text-ink-soft">Left and right differ? Write both: L 17 R 16 1/2</span>
+          )}
         </p>
       </aside>
       <div className="mt-3 space-y-3 lg:mt-0">

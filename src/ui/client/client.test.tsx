@@ -31,10 +31,19 @@ describe("the drawn figure", () => {
 
 describe("beside the fields of a card", () => {
   it("asks for the right client when a waist grew by 4, and for a third reading before any other doubt", () => {
-    const read = { readings: { bust: 41.5, waist: 36 }, wantThird: { bust: 1 }, errors: [] };
+    const read = { readings: { bust: 41.5, waist: 36 }, sides: {}, wantThird: { bust: 1 }, errors: [] };
     const said = doubtsByField(read, { bust: 41, waist: 32 }, "in", WOMAN);
     expect(said.waist).toContain("Right client?");
     expect(said.bust).toBe("The two differ by 1 in. Take it a third time; the middle one is kept.");
+  });
+  it("says what becomes of a left and a right that differ", () => {
+    const with_ = (right: number) => {
+      const sides = { armhole: { left: 17, right } };
+      return doubtsByField({ readings: { armhole: 17 }, sides, wantThird: {}, errors: [] }, {}, "in", WOMAN).armhole;
+    };
+    expect(with_(16.75)).toBe("Left 17 in, right 16¾ in: the larger is drawn for both.");
+    expect(with_(16.5)).toContain("the other side is trimmed once it is cut");
+    expect(with_(15)).toContain("measure both again");
   });
   it("says what stands in for a reading that was not taken, and nothing where nothing does", () => {
     expect(standInFor("armhole", { bust: 40 }, "in", "woman")).toContain("17⅝ in is used");

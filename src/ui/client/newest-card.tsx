@@ -1,7 +1,14 @@
 "use client";
 
 import { useState } from "react";
-import { type MeasurementId, measurementIds, measurementLabel, measurementTaken, type Readings } from "@/core/body";
+import {
+  type MeasurementId,
+  measurementIds,
+  measurementLabel,
+  measurementTaken,
+  type Readings,
+  splitSides,
+} from "@/core/body";
 import type { Unit } from "@/core/length";
 import type { Card, StoredReading } from "@/db";
 import { withUnit } from "@/server/with-unit";
@@ -9,9 +16,11 @@ import { Fractions } from "@/ui/reading/fractions";
 import { Reading } from "@/ui/reading/reading";
 import { Figure } from "./figure";
 
-/** What was written, where that is not the reading itself: taken again, or in the other unit. */
+/** What was written, where that is not the reading itself: taken again, of both sides, or in the other unit. */
 function AsTyped({ reading, unit }: { readonly reading: StoredReading | undefined; readonly unit: Unit }) {
-  if (reading === undefined || (reading.unit === unit && !reading.typed.includes(";"))) return null;
+  if (reading === undefined) return null;
+  const isSimple = !reading.typed.includes(";") && splitSides(reading.typed) === null;
+  if (reading.unit === unit && isSimple) return null;
   return (
     <span className="block text-right text-sm font-normal text-ink-soft">
       <Fractions text={reading.unit === unit ? reading.typed : withUnit(reading.typed, reading.unit)} />

@@ -23,6 +23,11 @@ export function wordAbsurdReading(label: string, value: number, guess: number | 
   return `${label}, ${formatLengthWithUnit(value, unit)}, is no body's. ${meant}`;
 }
 
+/** Left and right typed for a reading that goes round the body, or along its middle. */
+export function wordNotSided(label: string): string {
+  return `${label} is one number for both sides. Left and right are told of an arm, a leg, or a length at one side.`;
+}
+
 export function wordMissingReading(id: MeasurementId, figure: FigureKind = "woman"): string {
   return `${measurementLabel(id, figure)} is missing. It is taken ${measurementTaken(id, figure)}.`;
 }

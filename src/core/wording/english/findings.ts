@@ -152,6 +152,10 @@ const findings: Readonly<Record<FindingId, (spoken: Spoken) => FindingWording>> 
     text: doubts[spoken.finding.doubt ?? "outside-usual-range"](spoken),
     remedy: `Measure the ${lowered(spoken.label)} again.`,
   }),
+  "sides-far-apart": ({ label, say }) => ({
+    text: `${label}: ${say("left")} on the wearer's left and ${say("right")} on the right, ${say("apart")} apart.`,
+    remedy: "Measure both again.",
+  }),
   "reading-derived": ({ label, say, finding }) => ({
     text: `${label}, ${say("value")}, is the same length as it was read from its other end: ${finding.words?.rule}.`,
     remedy: "Nothing to do; measure it directly if the two readings were taken on different days.",

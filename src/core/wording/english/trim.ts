@@ -10,6 +10,8 @@ interface Trimmed {
   readonly side: TrimSide;
   /** Whether it lies on the fold: then it is opened out, and a half of it trimmed. */
   readonly folded: boolean;
+  /** Whether each side of the wearer has a whole one: a sleeve. */
+  readonly oneEach: boolean;
   readonly edges: readonly { readonly edge: string; readonly most: Inches }[];
   readonly unit: Unit;
 }
@@ -19,7 +21,9 @@ interface Trimmed {
  * layer of a front is the wearer's right, of a back the wearer's left. Opened out, its right side up, a front lies as one
  * looks at the wearer, a back as one stands behind.
  */
-function whereOf({ half, side, folded }: Trimmed): string {
+function whereOf({ half, side, folded, oneEach, piece }: Trimmed): string {
+  if (oneEach)
+    return `Lift one ${piece.toLowerCase()} off the other, folded as it was cut, and write on both whose side they are: this one is the wearer's ${side}.`;
   const isFront = half !== "back";
   if (folded) {
     const at = isFront === (side === "left") ? "right" : "left";
@@ -35,12 +39,13 @@ export function wordTrim(trimmed: Trimmed): {
   readonly text: string;
   readonly caution: string;
 } {
-  const { piece, side, edges, unit } = trimmed;
+  const { piece, side, edges, unit, oneEach, folded } = trimmed;
+  const what = oneEach ? "one" : folded ? "half" : "layer";
   const most = Math.max(0, ...edges.map((edge) => edge.most));
   const names = nameList(edges.map(({ edge }) => nameEdge(edge)));
   return {
     title: `Trim the wearer's ${side}`,
-    text: `${whereOf(trimmed)} Trim that ${trimmed.folded ? "half" : "layer"} of the ${piece.toLowerCase()} alone along its dotted line: ${names}, by ${formatLengthWithUnit(most, unit)} at most.`,
-    caution: `Look under the shears: the other ${trimmed.folded ? "half" : "layer"} stays as it is.`,
+    text: `${whereOf(trimmed)} Trim that ${oneEach ? piece.toLowerCase() : `${what} of the ${piece.toLowerCase()}`} alone along its dotted line: ${names}, by ${formatLengthWithUnit(most, unit)} at most.`,
+    caution: `Look under the shears: the other ${what} stays as it is.`,
   };
 }
