@@ -6,7 +6,7 @@ import { type ArcCorner, type Circle, findArcs } from "./true-arcs";
 
 /** A line of a full-size drawing, in inches from the drawing's upper left corner. */
 export interface FullSizeLine {
-  readonly kind: "cut" | "stitch" | "fold" | "guide" | "dart" | "crease" | "notch" | "square";
+  readonly kind: "cut" | "stitch" | "fold" | "guide" | "dart" | "crease" | "trim" | "notch" | "square";
   readonly points: readonly Point[];
   readonly closed: boolean;
   /** The same line with its arcs as arcs; left out where it has none. */
@@ -29,6 +29,8 @@ export interface FullSizeDrawing {
 }
 
 const MARGIN: Inches = 0.5;
+/** The middle of a trimmed line's name lies so far from it: clear of the seam. */
+const ASIDE: Inches = 3;
 
 /** Side of the square that is measured before anything is cut: 4 in, 10 cm. */
 export function calibrationSide({ unit }: CutSheet): Inches {
@@ -80,9 +82,29 @@ function creaseLines({ creases = [] }: SheetPiece): readonly FullSizeLine[] {
   return creases.map(({ path }) => lineOf("crease", flattenPath(readPathData(path))));
 }
 
+/** Where one side of the wearer is trimmed once both are cut, and whose line it is. */
+function drawTrims({ sides = [], box }: SheetPiece): Pick<FullSizeDrawing, "lines" | "texts"> {
+  const rows = sides.flatMap(({ side, edges }) =>
+    // A line may leave the one that is cut more than once.
+    edges.flatMap(({ cut }) =>
+      cut.split(/(?=M )/).map((run) => ({ side, points: flattenPath(readPathData(run.trim())) })),
+    ),
+  );
+  return {
+    lines: rows.map(({ points }) => lineOf("trim", points)),
+    texts: rows.flatMap(({ side, points }) => {
+      const place = points[Math.floor(points.length / 2)];
+      if (place === undefined) return [];
+      // Beside the line, towards the middle of the piece, where no other line is near.
+      const inwards = place.x > (box.left + box.right) / 2 ? -ASIDE : ASIDE;
+      return [{ text: `wearer's ${side}`, at: at(place.x + inwards, place.y), height: 0.25 }];
+    }),
+  };
+}
+
 /** How often and where a piece is cut, in a few words. */
 function sayCut({ cut }: SheetPiece): string {
-  if (cut.on === "fold") return "cut once on the fold";
+  if (cut.on === "fold") return cut.copies === 1 ? "cut once on the fold" : `cut ${cut.copies} on the fold`;
   return cut.on === "pair" ? "cut a pair" : `cut ${cut.copies}`;
 }
 
@@ -91,6 +113,7 @@ function drawPiece(piece: SheetPiece): Pick<FullSizeDrawing, "lines" | "texts"> 
   const { left, right, top, bottom } = piece.box;
   const middle = at((left + right) / 2, (top + bottom) / 2);
   const circles = circlesOf(piece);
+  const trims = drawTrims(piece);
   const folds = piece.edges.filter(({ onFold }) => onFold);
   return {
     lines: [
@@ -100,11 +123,13 @@ function drawPiece(piece: SheetPiece): Pick<FullSizeDrawing, "lines" | "texts"> 
       ...piece.lines.map(({ down }) => lineOf("guide", [at(left, down), at(right, down)])),
       ...dartLines(piece),
       ...creaseLines(piece),
+      ...trims.lines,
       ...notchLines(piece),
     ],
     texts: [
       { text: piece.name, at: middle, height: 0.4 },
       { text: sayCut(piece), at: at(middle.x, middle.y + 0.5), height: 0.25 },
+      ...trims.texts,
     ],
   };
 }
@@ -193,6 +218,7 @@ const strokes: Readonly<Record<FullSizeLine["kind"], string>> = {
   guide: 'stroke-width="0.008"',
   dart: 'stroke-width="0.02" stroke-dasharray="0.02 0.08" stroke-linecap="round"',
   crease: 'stroke-width="0.02" stroke-dasharray="0.2 0.07 0.02 0.07"',
+  trim: 'stroke-width="0.04" stroke-dasharray="0.04 0.12" stroke-linecap="round"',
   notch: 'stroke-width="0.02"',
   square: 'stroke-width="0.02"',
 };

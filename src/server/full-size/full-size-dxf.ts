@@ -8,6 +8,7 @@ const layers: Readonly<Record<FullSizeLine["kind"], string>> = {
   guide: "GUIDE_LINES",
   dart: "DARTS",
   crease: "FOLDED_NOT_CUT",
+  trim: "TRIMMED_ON_ONE_SIDE",
   notch: "NOTCHES",
   square: "SQUARE_TO_MEASURE",
 };

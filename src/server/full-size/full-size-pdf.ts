@@ -27,6 +27,7 @@ const styles: Readonly<Record<FullSizeLine["kind"], { readonly width: number; re
   guide: { width: 0.5 },
   dart: { width: 1.3, dash: [1, 5] },
   crease: { width: 1, dash: [14, 5, 1, 5] },
+  trim: { width: 2.6, dash: [1, 8] },
   notch: { width: 1.3 },
   square: { width: 1 },
 };

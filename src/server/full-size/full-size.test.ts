@@ -77,6 +77,35 @@ describe("pieces at full size", () => {
   });
 });
 
+describe("where the wearer's sides differ", () => {
+  const note = { piece: "bodice-front", line: "hip", amount: 0.75, why: "one hip fuller", side: "left" };
+  const sided = workedSheet("straight-dress", { figureNotes: [note] });
+  const front = sided.pieces.find(({ id }) => id === "bodice-front") as (typeof sided.pieces)[number];
+  const drawing = drawPieceFullSize(sided, front);
+  it("the smaller side has a dotted line of its own, inside the line that is cut and named", () => {
+    const trims = drawing.lines.filter(({ kind }) => kind === "trim");
+    const cut = drawing.lines.find(({ kind }) => kind === "cut")?.points ?? [];
+    expect(trims).not.toEqual([]);
+    const inside = trims.flatMap(({ points }) => points.map((place) => distanceToChain(place, cut)));
+    expect(Math.max(...inside)).toBeCloseTo(0.75, 1);
+    expect(drawing.texts.map(({ text }) => text)).toContain("wearer's right");
+    expect(drawing.texts.map(({ text }) => text)).not.toContain("wearer's left");
+  });
+  it("in every file, and nowhere where they are alike", async () => {
+    expect(writeFullSizeSvg(drawing)).toContain('class="trim"');
+    const layers = new DxfParser().parseSync(writeDxf(sided))?.entities.map(({ layer }) => layer) ?? [];
+    expect(layers).toContain("TRIMMED_ON_ONE_SIDE");
+    expect((await readPdf(await printOnePage(sided))).texts[0]).toContain("wearer's right");
+    expect(drawAllFullSize(sheet, 60).lines.some(({ kind }) => kind === "trim")).toBe(false);
+  });
+  it("two sleeves are cut on the fold, one for each arm", () => {
+    const shirt = workedSheet("shirt");
+    const said = drawAllFullSize(shirt, 60).texts.map(({ text }) => text);
+    expect(said.filter((text) => text === "cut 2 on the fold").length).toBeGreaterThan(0);
+    expect(said).toContain("cut once on the fold");
+  });
+});
+
 describe("as PDF", () => {
   it("on A4 sheets: the square first, then every piece's rows, each saying its place", async () => {
     const { sizes, texts } = await readPdf(await printTiles(sheet, "a4"));

@@ -20,6 +20,7 @@ const pens: Readonly<
   guide: { width: 1, tone: "#c9c9c9" },
   dart: { width: 2, dash: "2 8", tone: "#ffffff" },
   crease: { width: 2, dash: "16 6 2 6", tone: "#ffffff" },
+  trim: { width: 4, dash: "2 10", tone: "#ffbf5e" },
   notch: { width: 3, tone: "#ffbf5e" },
   square: { width: 2, tone: "#ffffff" },
 };
