@@ -89,7 +89,8 @@ export function chalkButtonedCuff(sheet: Sheet, piece: PieceChalk, plan: SleeveP
       part: "sleeve",
     }),
   );
-  const more = cuffMore(given, form) - sewn.off;
+  // The cuff lies on the tape: it is held against the drawn end by what it was really made longer.
+  const more = cuffMore(given, form) - (finished - cuff);
   const near = Math.max(1 / 16, givenStep(given));
   sheet.seam({
     id: "cuff",
