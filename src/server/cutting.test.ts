@@ -108,6 +108,29 @@ it("when the last piece is cut the garment is, and nothing of it is free any mor
   expect(said(await drawFreeAnew(id, 3))).toContain("Every piece is cut");
 });
 
+it("a fold that is opened last is cut by the shears as well", async () => {
+  const order = await findOrder(await database(), id);
+  const again = await startOrder(order?.clientId, "straight-dress");
+  id = again.ok ? again.value.orderId : "";
+  const cuts = (await drawnNow()).steps.filter(({ phase }) => phase === "cut").map((step) => step.id);
+  expect(cuts.at(-1)).toBe("open-back");
+  await tick(cuts.slice(0, -1));
+  expect(await stateNow()).toBe("cutting");
+  await tick(["open-back"]);
+  expect(await stateNow()).toBe("cut");
+});
+
+it("ticks that come while the first of them are still kept are not lost: the garment is cut", async () => {
+  const order = await findOrder(await database(), id);
+  const again = await startOrder(order?.clientId, "straight-dress");
+  id = again.ok ? again.value.orderId : "";
+  const cuts = (await drawnNow()).steps.filter(({ phase }) => phase === "cut").map((step) => step.id);
+  const send = (ticked: readonly string[]) => keepPlace(id, { stepId: ticked[0], ticked });
+  await Promise.all([send(cuts.slice(0, 1)), send(cuts.slice(1, 4)), send(cuts.slice(4))]);
+  expect(await stateNow()).toBe("cut");
+  expect(await listTakes(await database(), id)).toHaveLength(1);
+});
+
 it("one that is being cut can be said to be cut as it is on the screen, once", async () => {
   const order = await findOrder(await database(), id);
   const again = await startOrder(order?.clientId, "shirt");
