@@ -3,6 +3,7 @@
 import { randomUUID } from "node:crypto";
 import { revalidatePath } from "next/cache";
 import * as v from "valibot";
+import { lateIds } from "@/core/chalk";
 import {
   asksAgain,
   asksCause,
@@ -27,23 +28,7 @@ import { outcomeErrors } from "./sheet-errors";
 const typed = v.optional(v.pipe(v.string(), v.trim(), v.maxLength(60)), "");
 const lateInput = v.strictObject({
   edge: v.picklist(lateEdges),
-  measured: v.strictObject({
-    necklineFront: typed,
-    necklineBack: typed,
-    armholeFront: typed,
-    armholeBack: typed,
-    armhole: typed,
-    waistFront: typed,
-    waistBack: typed,
-    waistEdge: typed,
-    cuffEdge: typed,
-    flounceEdge: typed,
-    tierEdge1: typed,
-    tierEdge2: typed,
-    tierEdge3: typed,
-    tierEdge4: typed,
-    tierEdge5: typed,
-  }),
+  measured: v.record(v.picklist(lateIds), typed),
 });
 const keepInput = v.strictObject({
   ...lateInput.entries,

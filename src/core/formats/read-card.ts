@@ -53,9 +53,10 @@ function readOne(id: string, value: TypedReading, unit: Unit, figure: FigureKind
     };
   }
   const field: Field = { path, label: measurementLabel(id, figure), unit, figure };
-  const sides = typeof value === "string" ? splitSides(value) : typeof value === "number" ? null : value;
+  if (typeof value === "object") return readSides(id, value, field);
+  const sides = typeof value === "string" ? splitSides(value) : null;
   if (sides !== null) return readSides(id, sides, field);
-  const { settled, errors } = readTakings(id, value as string | number, field);
+  const { settled, errors } = readTakings(id, value, field);
   return settled === null ? { errors } : { reading: [id, settled], errors };
 }
 
